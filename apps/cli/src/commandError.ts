@@ -1,0 +1,2 @@
+/** A mistake in what was asked: one sentence on standard error, exit status 2. */
+export class CommandError extends Error {}

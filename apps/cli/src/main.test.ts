@@ -1,0 +1,146 @@
+import { spawnSync } from 'node:child_process'
+import { join } from 'node:path'
+import { readFixture } from '../../../packages/core/fixtures/readFixture'
+
+const ROOT = join(import.meta.dirname, '..', '..', '..')
+
+interface Run {
+  out: string
+  err: string
+  status: number | null
+}
+
+function run(command: string, args: string[], input: string): Run {
+  const { stdout, stderr, status } = spawnSync(command, args, {
+    cwd: ROOT,
+    input,
+    encoding: 'utf8',
+    env: { ...process.env, NODE_OPTIONS: '' },
+    maxBuffer: 2 ** 26,
+  })
+  return { out: stdout, err: stderr, status }
+}
+
+/** The command as users call it. */
+function flintByNpm(args: string[], input: string): Run {
+  return run('npm', ['run', '-s', 'flint', '--', ...args], input)
+}
+
+/** The same without npm's own start, which takes longer than the command. */
+function flint(args: string[], input = ''): Run {
+  return run('node', ['--import', 'tsx', 'apps/cli/src/main.ts', ...args], input)
+}
+
+const tenWide = {
+  family: 'zfs',
+  ashift: 12,
+  wholeDisks: true,
+  vdevs: [{ kind: 'raidz2', members: Array<number>(10).fill(16_000_900_661_248) }],
+}
+const member = 16_000_900_661_248
+
+test('one pool gives one answer', () => {
+  const { out, err, status } = flintByNpm(['capacity', '-'], JSON.stringify(tenWide))
+  expect([err, status]).toEqual(['', 0])
+  expect(JSON.parse(out)).toMatchObject({
+    rawBytes: 160_009_006_612_480,
+    poolSizeBytes: 159_996_121_710_592,
+    availableBytes: 121_734_606_880_768,
+    slopBytes: 124_352_724_992,
+    vdevs: [
+      {
+        allocatableBytes: 160_008_854_568_960,
+        metaslabShift: 34,
+        metaslabCount: 9_313,
+        deflateRatio: 390,
+        strandedBytes: 0,
+      },
+    ],
+    survival: {
+      alwaysSurvived: 2,
+      byFailures: expect.arrayContaining([
+        { failures: 3, survivingSets: '0', sets: '120', survivingShare: 0 },
+      ]) as unknown,
+    },
+  })
+})
+
+// Source: what the OpenZFS 2.1.11 library itself answered, see packages/core/fixtures/README.md.
+test('an array of pools gives an array, each as OpenZFS has it', () => {
+  const rows = readFixture('zfs-capacity.csv').filter(({ spec = '' }) =>
+    /^raidz\d:\d+x\d+$/.test(spec),
+  )
+  const pools = rows.map(({ spec = '', ashift }) => {
+    const [, kind = '', bytes = '', width = ''] = /^(raidz\d):(\d+)x(\d+)$/.exec(spec) ?? []
+    const members = Array<number>(Number(width)).fill(Number(bytes))
+    return { family: 'zfs', ashift: Number(ashift), wholeDisks: false, vdevs: [{ kind, members }] }
+  })
+  const { out, status } = flint(['capacity', '-'], JSON.stringify(pools))
+  const answers = JSON.parse(out) as { availableBytes: number }[]
+  expect(status).toBe(0)
+  expect(rows.length).toBeGreaterThan(60)
+  expect(answers.map(({ availableBytes }) => String(availableBytes))).toEqual(
+    rows.map(({ availableBytes }) => availableBytes),
+  )
+})
+
+test('a stripe of three is three top-level vdevs', () => {
+  const pool = { ...tenWide, vdevs: [{ kind: 'stripe', members: [member, member, member] }] }
+  const { out } = flint(['capacity', '-'], JSON.stringify(pool))
+  const answer = JSON.parse(out) as { vdevs: unknown[]; survival: { alwaysSurvived: number } }
+  expect(answer.vdevs).toHaveLength(3)
+  expect(answer.survival.alwaysSurvived).toBe(0)
+})
+
+const vdev = (change: object) => ({ ...tenWide, vdevs: [{ ...tenWide.vdevs[0], ...change }] })
+test.each([
+  ['not JSON', '{', 'Standard input is not JSON.'],
+  ['nothing', '', 'Standard input is not JSON.'],
+  ['another family', '{"family":"tape"}', 'family'],
+  ['an unknown field', JSON.stringify({ ...tenWide, colour: 1 }), 'colour is not a known field.'],
+  ['an unknown field inside', JSON.stringify(vdev({ speed: 1 })), 'vdevs[0].speed'],
+  ['too narrow', JSON.stringify(vdev({ members: [member, member] })), 'vdevs[0].members'],
+  ['a negative size', JSON.stringify(vdev({ members: [-1] })), 'vdevs[0].members[0]'],
+  ['half a byte', JSON.stringify(vdev({ members: [1.5] })), 'vdevs[0].members[0]'],
+  ['a size as text', JSON.stringify(vdev({ members: ['1'] })), 'vdevs[0].members[0]'],
+  ['an unknown kind', JSON.stringify(vdev({ kind: 'raidz4' })), 'vdevs[0].kind'],
+  ['no vdevs', JSON.stringify({ ...tenWide, vdevs: [] }), 'vdevs'],
+  ['an ashift of 20', JSON.stringify({ ...tenWide, ashift: 20 }), 'ashift'],
+  ['the second of two pools', JSON.stringify([tenWide, {}]), 'Pool 2 of 2'],
+])('%s: one sentence, status 2, nothing on standard output', (_name, input, words) => {
+  const { out, err, status } = flint(['capacity', '-'], input)
+  expect([out, status]).toEqual(['', 2])
+  expect(err).toContain(words)
+  expect(err.trim().split('\n')).toHaveLength(1)
+})
+
+test('ten million members are refused at once', () => {
+  const members = `[${'16000900661248,'.repeat(10_000_000 - 1)}16000900661248]`
+  const input = `{"family":"zfs","ashift":12,"wholeDisks":true,"vdevs":[{"kind":"raidz2","members":${members}}]}`
+  const { out, err, status } = flintByNpm(['capacity', '-'], input)
+  expect([out, status]).toEqual(['', 2])
+  expect(err).toBe('vdevs[0].members has too many entries; 1024 is the most.\n')
+}, 60_000)
+
+test('evaluate answers for a design document, and refuses what is none', () => {
+  const { out, status } = flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
+  expect(status).toBe(0)
+  expect(JSON.parse(out)).toMatchObject({
+    survival: { alwaysSurvived: 2 },
+    cost: { currency: 'EUR' },
+  })
+  expect(flint(['evaluate', '-'], '{"format":"flint-shelf/design"}')).toMatchObject({
+    out: '',
+    status: 2,
+  })
+})
+
+test('a command that is none, a file that is none', () => {
+  expect(flint(['weigh', '-']).err).toContain('weigh is not a command')
+  expect(flint(['capacity', 'no-such-file.json'])).toMatchObject({
+    out: '',
+    err: 'no-such-file.json cannot be read.\n',
+    status: 2,
+  })
+  expect(flint(['capacity']).status).toBe(2)
+})

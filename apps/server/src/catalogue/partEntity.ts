@@ -1,0 +1,18 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm'
+import type { PartSheet } from '@flint/core'
+
+/** A part of the catalogue. */
+@Entity('part')
+export class PartEntity {
+  @PrimaryColumn({ type: 'varchar', length: 80, primaryKeyConstraintName: 'pk_part' })
+  slug!: string
+
+  @Column({ type: 'integer' })
+  version!: number
+
+  @Column({ type: 'varchar', length: 20 })
+  origin!: 'shipped' | 'own'
+
+  @Column({ type: 'jsonb' })
+  sheet!: PartSheet
+}

@@ -1,0 +1,54 @@
+import { readdir, readFile } from 'node:fs/promises'
+import { basename, join } from 'node:path'
+import { catalogueFile, type CataloguePart, type DesignDocument, parseDesign } from '@flint/core'
+import type { CatalogueStore } from '../catalogue/catalogueStore'
+import type { DesignStore } from '../designs/designStore'
+
+/** The order in which the demo designs stand on the shelf. */
+const ORDER = ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']
+
+/** The demo scenario, read from files that a user could import just as well. */
+export class DemoLoader {
+  constructor(
+    private readonly folder: string,
+    private readonly designs: DesignStore,
+    private readonly catalogue: CatalogueStore,
+  ) {}
+
+  /** Shipped parts come in at every start; demo designs only onto an empty shelf. */
+  async loadWhenEmpty(): Promise<void> {
+    await this.catalogue.bringShipped(await this.readParts())
+    if (await this.designs.isEmpty()) await this.restore()
+  }
+
+  /**
+   * Puts the demo designs back as they were shipped. One that was changed gets a new revision, so the
+   * changed one is still among its revisions; one that was removed returns.
+   */
+  async restore(): Promise<void> {
+    await this.catalogue.bringShipped(await this.readParts())
+    for (const [name, document] of await this.readDesigns()) {
+      const there = await this.designs.findDemo(name)
+      if (there) await this.designs.put(there.id, document)
+      else await this.designs.create(document, name)
+    }
+  }
+
+  private async readParts(): Promise<CataloguePart[]> {
+    const text = await readFile(join(this.folder, 'catalogue.json'), 'utf8')
+    return catalogueFile.parse(JSON.parse(text)).parts
+  }
+
+  private async readDesigns(): Promise<[name: string, document: DesignDocument][]> {
+    const folder = join(this.folder, 'designs')
+    const files = (await readdir(folder)).filter((file) => file.endsWith('.json'))
+    const designs = await Promise.all(
+      files.map(async (file): Promise<[string, DesignDocument]> => {
+        const parsed = parseDesign(JSON.parse(await readFile(join(folder, file), 'utf8')))
+        if ('document' in parsed) return [basename(file, '.json'), parsed.document]
+        throw new Error(`demo/designs/${file}: ${parsed.problems[0]?.sentence ?? 'not a design'}`)
+      }),
+    )
+    return designs.sort(([one], [other]) => ORDER.indexOf(one) - ORDER.indexOf(other))
+  }
+}

@@ -1,0 +1,67 @@
+import {
+  Column,
+  CreateDateColumn,
+  Entity,
+  Index,
+  PrimaryColumn,
+  PrimaryGeneratedColumn,
+} from 'typeorm'
+import type { DesignDocument } from '@flint/core'
+
+/** A design on the shelf. What it says is in its newest revision. */
+@Entity('design')
+export class DesignEntity {
+  @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'pk_design' })
+  id!: string
+
+  @Column({ type: 'integer' })
+  revision!: number
+
+  /** Which demo design it is, so that restoring the demo finds it again. */
+  @Index('uq_design_demo_name', { unique: true })
+  @Column({ type: 'varchar', length: 80, nullable: true })
+  demoName!: string | null
+
+  @CreateDateColumn({ type: 'timestamptz' })
+  createdAt!: Date
+
+  /** Taken off the shelf; it can be put back. */
+  @Column({ type: 'timestamptz', nullable: true })
+  removedAt!: Date | null
+}
+
+/** Every revision there ever was. */
+@Entity('design_revision')
+export class DesignRevisionEntity {
+  @PrimaryColumn({ type: 'uuid', primaryKeyConstraintName: 'pk_design_revision' })
+  designId!: string
+
+  @PrimaryColumn({ type: 'integer', primaryKeyConstraintName: 'pk_design_revision' })
+  revision!: number
+
+  @Column({ type: 'jsonb' })
+  document!: DesignDocument
+
+  @CreateDateColumn({ type: 'timestamptz' })
+  savedAt!: Date
+}
+
+/** A save that came too late, kept beside the revisions so that nothing is lost. */
+@Entity('design_set_aside')
+export class DesignSetAsideEntity {
+  @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'pk_design_set_aside' })
+  id!: string
+
+  @Index('ix_design_set_aside_design')
+  @Column({ type: 'uuid' })
+  designId!: string
+
+  @Column({ type: 'integer' })
+  basedOnRevision!: number
+
+  @Column({ type: 'jsonb' })
+  document!: DesignDocument
+
+  @CreateDateColumn({ type: 'timestamptz' })
+  savedAt!: Date
+}

@@ -1,0 +1,72 @@
+import { CreateDesign, SaveDesign } from '@flint/contract'
+import { type DesignDocument, parseDesign } from '@flint/core'
+import { type Request, Router } from 'express'
+import { isUUID } from 'class-validator'
+import { badRequest, notFound } from '../http/problems'
+import { readBody } from '../http/readBody'
+import type { DesignStore } from './designStore'
+
+export function designRoutes(designs: DesignStore): Router {
+  const router = Router()
+
+  router.get('/', async (_request, response) => {
+    response.json(await designs.list())
+  })
+
+  router.post('/', async (request, response) => {
+    const { document } = await readBody(CreateDesign, request.body)
+    response.status(201).json(await designs.create(readDocument(document)))
+  })
+
+  router.get('/:id', async (request, response) => {
+    response.json(await designs.read(designId(request)))
+  })
+
+  router.put('/:id', async (request, response) => {
+    const { basedOnRevision, document } = await readBody(SaveDesign, request.body)
+    response.json(await designs.save(designId(request), basedOnRevision, readDocument(document)))
+  })
+
+  router.delete('/:id', async (request, response) => {
+    await designs.setRemoved(designId(request), true)
+    response.status(204).end()
+  })
+
+  router.post('/:id/return', async (request, response) => {
+    const id = designId(request)
+    await designs.setRemoved(id, false)
+    response.json(await designs.read(id))
+  })
+
+  router.get('/:id/revisions', async (request, response) => {
+    response.json(await designs.revisions(designId(request)))
+  })
+
+  router.get('/:id/revisions/:revision', async (request, response) => {
+    const revision = Number(request.params.revision)
+    if (!Number.isInteger(revision) || revision < 1 || revision > 2_000_000_000) {
+      throw notFound('There is no such revision of this design.')
+    }
+    response.json(await designs.readRevision(designId(request), revision))
+  })
+
+  return router
+}
+
+function designId(request: Request): string {
+  const { id } = request.params
+  if (!isUUID(id)) throw notFound('There is no such design on the shelf.')
+  return String(id)
+}
+
+/** The core reads the document; its problems are named below `document`. */
+function readDocument(raw: unknown): DesignDocument {
+  const parsed = parseDesign(raw)
+  if ('document' in parsed) return parsed.document
+  throw badRequest(
+    parsed.problems.map(({ field, sentence }) => ({
+      field: field ? `document.${field}` : 'document',
+      sentence,
+    })),
+  )
+}

@@ -1,0 +1,186 @@
+import { isDeepStrictEqual } from 'node:util'
+import type { DesignConflict, RevisionSummary, StoredDesign } from '@flint/contract'
+import { type DesignDocument, upgradeDesign } from '@flint/core'
+import type { DataSource, EntityManager } from 'typeorm'
+import { HttpProblem, notFound } from '../http/problems'
+import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
+
+const NO_DESIGN = 'There is no such design on the shelf.'
+
+/** Designs in the database: every save is a new revision, and none is ever overwritten. */
+export class DesignStore {
+  constructor(private readonly database: DataSource) {}
+
+  /** Every design on the shelf with its newest revision, oldest design first. */
+  async list(): Promise<StoredDesign[]> {
+    const rows = await this.database
+      .getRepository(DesignEntity)
+      .createQueryBuilder('design')
+      .innerJoinAndMapOne(
+        'design.newest',
+        DesignRevisionEntity,
+        'newest',
+        'newest.designId = design.id AND newest.revision = design.revision',
+      )
+      .where('design.removedAt IS NULL')
+      .orderBy('design.createdAt')
+      .addOrderBy('design.id')
+      .getMany()
+    return rows.map((row) =>
+      stored((row as DesignEntity & { newest: DesignRevisionEntity }).newest),
+    )
+  }
+
+  /** @throws HttpProblem 404 */
+  async read(id: string): Promise<StoredDesign> {
+    const design = await this.database.manager.findOneBy(DesignEntity, { id })
+    if (!design || design.removedAt) throw notFound(NO_DESIGN)
+    return this.readRevision(id, design.revision)
+  }
+
+  /** @throws HttpProblem 404 */
+  async readRevision(id: string, revision: number): Promise<StoredDesign> {
+    const row = await this.database.manager.findOneBy(DesignRevisionEntity, {
+      designId: id,
+      revision,
+    })
+    if (!row) throw notFound('There is no such revision of this design.')
+    return stored(row)
+  }
+
+  /** The revisions there are, newest first. */
+  async revisions(id: string): Promise<RevisionSummary[]> {
+    const rows = await this.database
+      .getRepository(DesignRevisionEntity)
+      .createQueryBuilder('revision')
+      .select('revision.revision', 'revision')
+      .addSelect('revision.savedAt', 'savedAt')
+      .addSelect(`revision.document ->> 'name'`, 'name')
+      .where('revision.designId = :id', { id })
+      .orderBy('revision.revision', 'DESC')
+      .getRawMany<{ revision: number; savedAt: Date; name: string }>()
+    if (rows.length === 0) throw notFound(NO_DESIGN)
+    return rows.map(({ savedAt, ...row }) => ({ ...row, savedAt: savedAt.toISOString() }))
+  }
+
+  async create(document: DesignDocument, demoName: string | null = null): Promise<StoredDesign> {
+    return this.database.transaction(async (manager) => {
+      const design = await manager.save(
+        manager.create(DesignEntity, { revision: 1, demoName, removedAt: null }),
+      )
+      return addRevision(manager, design.id, 1, document)
+    })
+  }
+
+  /**
+   * Saves a new revision made from `basedOnRevision`.
+   *
+   * If another one came in between, both are kept: the stored one stays the newest, this one is set
+   * aside. A save that says what is stored already is answered with what is stored, so that a client
+   * that never got its answer may simply ask again.
+   *
+   * @throws HttpProblem 404; 409 with both sides
+   */
+  async save(id: string, basedOnRevision: number, document: DesignDocument): Promise<StoredDesign> {
+    const outcome = await this.database.transaction(async (manager) => {
+      const design = await lockDesign(manager, id)
+      const newest = await manager.findOneByOrFail(DesignRevisionEntity, {
+        designId: id,
+        revision: design.revision,
+      })
+      if (isDeepStrictEqual(newest.document, document)) return stored(newest)
+      if (design.revision === basedOnRevision) {
+        return addRevision(manager, id, design.revision + 1, document)
+      }
+      const aside = await keepAside(manager, id, basedOnRevision, document)
+      return { stored: stored(newest), yours: document, setAsideId: aside.id }
+    })
+    // Thrown only here: an error inside the transaction would take the version set aside back.
+    if ('setAsideId' in outcome) throw conflictProblem(outcome)
+    return outcome
+  }
+
+  /** Makes this document the newest revision whatever was there before; what was stays a revision. */
+  async put(id: string, document: DesignDocument): Promise<StoredDesign> {
+    return this.database.transaction(async (manager) => {
+      const design = await lockDesign(manager, id, true)
+      await manager.update(DesignEntity, { id }, { removedAt: null })
+      return addRevision(manager, id, design.revision + 1, document)
+    })
+  }
+
+  /** Takes a design off the shelf, or puts it back. @throws HttpProblem 404 */
+  async setRemoved(id: string, removed: boolean): Promise<void> {
+    const removedAt = removed ? new Date() : null
+    const { affected } = await this.database.manager.update(DesignEntity, { id }, { removedAt })
+    if (!affected) throw notFound(NO_DESIGN)
+  }
+
+  async isEmpty(): Promise<boolean> {
+    return (await this.database.manager.count(DesignEntity)) === 0
+  }
+
+  async findDemo(demoName: string): Promise<DesignEntity | null> {
+    return this.database.manager.findOneBy(DesignEntity, { demoName })
+  }
+}
+
+async function lockDesign(
+  manager: EntityManager,
+  id: string,
+  removedToo = false,
+): Promise<DesignEntity> {
+  const design = await manager.findOne(DesignEntity, {
+    where: { id },
+    lock: { mode: 'pessimistic_write' },
+  })
+  if (!design || (design.removedAt && !removedToo)) throw notFound(NO_DESIGN)
+  return design
+}
+
+async function addRevision(
+  manager: EntityManager,
+  designId: string,
+  revision: number,
+  document: DesignDocument,
+): Promise<StoredDesign> {
+  const row = await manager.save(
+    manager.create(DesignRevisionEntity, { designId, revision, document }),
+  )
+  await manager.update(DesignEntity, { id: designId }, { revision })
+  return stored(row)
+}
+
+/** The same late version sent again is not kept twice. */
+async function keepAside(
+  manager: EntityManager,
+  designId: string,
+  basedOnRevision: number,
+  document: DesignDocument,
+): Promise<DesignSetAsideEntity> {
+  const before = await manager.findBy(DesignSetAsideEntity, { designId, basedOnRevision })
+  const same = before.find((row) => isDeepStrictEqual(row.document, document))
+  return (
+    same ??
+    manager.save(manager.create(DesignSetAsideEntity, { designId, basedOnRevision, document }))
+  )
+}
+
+/** A document saved by an older Flint Shelf is brought up to date as it is read. */
+function stored({ designId, revision, savedAt, document }: DesignRevisionEntity): StoredDesign {
+  return {
+    id: designId,
+    revision,
+    savedAt: savedAt.toISOString(),
+    document: upgradeDesign(document) as DesignDocument,
+  }
+}
+
+function conflictProblem(conflict: DesignConflict): HttpProblem {
+  return new HttpProblem(
+    409,
+    'Saved elsewhere meanwhile',
+    `Revision ${conflict.stored.revision} was saved from another window. Both versions are kept.`,
+    { conflict },
+  )
+}

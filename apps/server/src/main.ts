@@ -1,0 +1,32 @@
+import type { Server } from 'node:http'
+import { pino } from 'pino'
+import { makeApp } from './app'
+import { makeDataSource } from './database/dataSource'
+import { readSettings } from './settings'
+
+const settings = readSettings(process.env)
+const logger = pino({ level: settings.logLevel })
+
+const database = makeDataSource(settings)
+await database.initialize()
+await database.runMigrations()
+const { express, demo } = makeApp(database, settings, logger)
+await demo.loadWhenEmpty()
+
+const server: Server = express.listen(settings.port, settings.host, (error) => {
+  if (error) {
+    process.stderr.write(`Port ${settings.port} on ${settings.host} cannot be used.\n`)
+    process.exit(1)
+  }
+  logger.info({ host: settings.host, port: settings.port }, 'listening')
+})
+
+/** Lets running requests end, then leaves the database in order. */
+function stop(): void {
+  server.close(() => {
+    void database.destroy().finally(() => process.exit(0))
+  })
+  server.closeIdleConnections()
+}
+process.once('SIGTERM', stop)
+process.once('SIGINT', stop)

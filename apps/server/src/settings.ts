@@ -1,0 +1,41 @@
+/** What the start script hands over in the environment. */
+export interface Settings {
+  host: string
+  port: number
+  database: { host: string; port: number; name: string; user: string; password: string }
+  /** The folder with the built web application. */
+  webFolder: string
+  /** The folder with the demo catalogue and designs. */
+  demoFolder: string
+  logLevel: string
+}
+
+/** @throws Error with a sentence that names the variable */
+export function readSettings(environment: NodeJS.ProcessEnv): Settings {
+  const required = (name: string): string => {
+    const value = environment[name]
+    if (!value) throw new Error(`${name} is not set; start Flint Shelf with npm start.`)
+    return value
+  }
+  const port = (name: string): number => {
+    const value = Number(required(name))
+    if (!Number.isInteger(value) || value < 1 || value > 65_535) {
+      throw new Error(`${name} must be a port from 1 to 65535.`)
+    }
+    return value
+  }
+  return {
+    host: environment.FLINT_HOST ?? '127.0.0.1',
+    port: port('FLINT_PORT'),
+    database: {
+      host: '127.0.0.1',
+      port: port('FLINT_DB_PORT'),
+      name: required('FLINT_DB_NAME'),
+      user: required('FLINT_DB_USER'),
+      password: required('FLINT_DB_PASSWORD'),
+    },
+    webFolder: required('FLINT_WEB_FOLDER'),
+    demoFolder: required('FLINT_DEMO_FOLDER'),
+    logLevel: environment.FLINT_LOG_LEVEL ?? 'info',
+  }
+}

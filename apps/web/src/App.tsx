@@ -1,0 +1,38 @@
+import { ThemeProvider } from '@mui/material/styles'
+import { Provider } from 'react-redux'
+import { createBrowserRouter, Link, Navigate, RouterProvider } from 'react-router'
+import { HatchDefinitions } from './drawing/hatches'
+import { KeptCopiesContext } from './saving/keptCopiesContext'
+import type { KeptCopies } from './saving/keptCopies'
+import { BuildSheet } from './sheet/BuildSheet'
+import { Shelf } from './shelf/Shelf'
+import type { Store } from './store/store'
+import { theme } from './theme/theme'
+
+const router = createBrowserRouter([
+  { path: '/', element: <Shelf /> },
+  { path: '/designs/:designId', element: <Navigate to="drives" replace /> },
+  { path: '/designs/:designId/:lensId', element: <BuildSheet /> },
+  {
+    path: '*',
+    element: (
+      <main style={{ padding: 24 }}>
+        <h1>There is nothing at this address</h1>
+        <Link to="/">To the shelf</Link>
+      </main>
+    ),
+  },
+])
+
+export function App({ store, copies }: { store: Store; copies: KeptCopies }) {
+  return (
+    <ThemeProvider theme={theme} defaultMode="system">
+      <Provider store={store}>
+        <KeptCopiesContext value={copies}>
+          <HatchDefinitions />
+          <RouterProvider router={router} />
+        </KeptCopiesContext>
+      </Provider>
+    </ThemeProvider>
+  )
+}

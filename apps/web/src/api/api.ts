@@ -1,0 +1,55 @@
+import type { RevisionSummary, StoredDesign, StoredPart } from '@flint/contract'
+import type { DesignDocument } from '@flint/core'
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react'
+
+/** Everything the application asks of the server. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
+  tagTypes: ['Shelf'],
+  refetchOnMountOrArgChange: true,
+  endpoints: (build) => ({
+    shelf: build.query<StoredDesign[], void>({ query: () => '/designs', providesTags: ['Shelf'] }),
+    parts: build.query<StoredPart[], void>({ query: () => '/parts' }),
+    design: build.query<StoredDesign, string>({ query: (id) => `/designs/${id}` }),
+    revisions: build.query<RevisionSummary[], string>({
+      query: (id) => `/designs/${id}/revisions`,
+    }),
+    revision: build.query<StoredDesign, { id: string; revision: number }>({
+      query: ({ id, revision }) => `/designs/${id}/revisions/${revision}`,
+    }),
+    createDesign: build.mutation<StoredDesign, DesignDocument>({
+      query: (document) => ({ url: '/designs', method: 'POST', body: { document } }),
+      invalidatesTags: ['Shelf'],
+    }),
+    saveDesign: build.mutation<
+      StoredDesign,
+      { id: string; basedOnRevision: number; document: DesignDocument }
+    >({
+      query: ({ id, ...body }) => ({ url: `/designs/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['Shelf'],
+    }),
+    removeDesign: build.mutation<void, string>({
+      query: (id) => ({ url: `/designs/${id}`, method: 'DELETE', body: {} }),
+      invalidatesTags: ['Shelf'],
+    }),
+    returnDesign: build.mutation<StoredDesign, string>({
+      query: (id) => ({ url: `/designs/${id}/return`, method: 'POST', body: {} }),
+      invalidatesTags: ['Shelf'],
+    }),
+    restoreDemo: build.mutation<StoredDesign[], void>({
+      query: () => ({ url: '/demo/restore', method: 'POST', body: {} }),
+      invalidatesTags: ['Shelf'],
+    }),
+  }),
+})
+
+export const {
+  useShelfQuery,
+  usePartsQuery,
+  useRevisionsQuery,
+  useCreateDesignMutation,
+  useRemoveDesignMutation,
+  useReturnDesignMutation,
+  useRestoreDemoMutation,
+} = api

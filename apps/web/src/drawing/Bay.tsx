@@ -1,0 +1,122 @@
+import { type BayUse, bayName } from '@flint/core'
+import { useDraggable, useDroppable } from '@dnd-kit/core'
+import type { KeyboardEvent, MouseEvent, Ref } from 'react'
+import { say } from '../controls/locale'
+import { dragOfDrive } from './drag'
+import { hatchFill } from './hatches'
+import styles from './elevation.module.css'
+
+interface BayProps {
+  use: BayUse
+  pxPerMm: number
+  chosen: boolean
+  /** A finding chosen in the tray points at what is in here. */
+  pointed: boolean
+  carried: boolean
+  tabIndex: number
+  buttonRef: Ref<HTMLButtonElement>
+  onClick: (event: MouseEvent) => void
+  onKeyDown: (event: KeyboardEvent) => void
+  onFocus: () => void
+}
+
+/** One bay on the front, to scale: a button, a place to drop on and, when filled, something to drag. */
+export function Bay(props: BayProps) {
+  const { use, pxPerMm, chosen, pointed, carried, tabIndex, buttonRef } = props
+  const { bay, drive } = use
+  const { setNodeRef: setDropRef, isOver } = useDroppable({ id: bay.id })
+  const {
+    setNodeRef: setDragRef,
+    listeners,
+    isDragging,
+  } = useDraggable({
+    id: `drive-in-${bay.id}`,
+    disabled: !drive,
+    data: drive ? dragOfDrive(drive.part.id, drive.sheet) : {},
+  })
+  const upright = bay.heightMm > bay.widthMm
+  const classes = [
+    styles.bay,
+    !drive && styles.empty,
+    chosen && styles.chosen,
+    pointed && styles.pointed,
+    isOver && styles.over,
+    (isDragging || carried) && styles.carried,
+    upright && styles.upright,
+  ]
+  return (
+    <button
+      ref={(node) => {
+        setDropRef(node)
+        setDragRef(node)
+        if (typeof buttonRef === 'function') buttonRef(node)
+      }}
+      type="button"
+      role="gridcell"
+      aria-label={bayLabel(use)}
+      aria-selected={chosen}
+      tabIndex={tabIndex}
+      data-bay={bay.id}
+      className={classes.filter(Boolean).join(' ')}
+      style={{
+        left: bay.leftMm * pxPerMm,
+        top: bay.topMm * pxPerMm,
+        width: bay.widthMm * pxPerMm,
+        height: bay.heightMm * pxPerMm,
+      }}
+      onClick={props.onClick}
+      onKeyDown={props.onKeyDown}
+      onFocus={props.onFocus}
+      onPointerDown={listeners?.onPointerDown as React.PointerEventHandler | undefined}
+    >
+      <BayWords use={use} />
+    </button>
+  )
+}
+
+function BayWords({ use: { bay, drive } }: { use: BayUse }) {
+  if (!drive) {
+    return (
+      <span className={styles.content}>
+        <span className={styles.words}>
+          <span className={styles.detail}>bay {bay.number}, empty</span>
+        </span>
+      </span>
+    )
+  }
+  const { member, sheet, part } = drive
+  return (
+    <span className={styles.content}>
+      {member && (
+        <svg className={styles.hatch} aria-hidden="true">
+          <rect width="100%" height="100%" fill={hatchFill(member.lettered.index)} />
+        </svg>
+      )}
+      <span className={styles.words}>
+        <span className={styles.line}>
+          <span className={styles.name}>
+            {member ? `${member.lettered.letter}${member.number}` : '–'}
+          </span>
+          <span className={styles.detail}>bay {bay.number}</span>
+          <span className={styles.size}>{say.drive(sheet.capacityBytes)}</span>
+        </span>
+        <span className={styles.line}>
+          <span className={styles.detail}>
+            {part.ageYears ? `${sheet.model}, ${say.number(part.ageYears, 1)} y` : sheet.model}
+          </span>
+          <span className={styles.mono}>{part.label}</span>
+        </span>
+      </span>
+    </span>
+  )
+}
+
+/** The bay as a screen reader says it: "bay 3, row 1 of 3, column 3 of 4, 12 TB drive, group B". */
+export function bayLabel({ bay, drive }: BayUse): string {
+  if (!drive) return `${bayName(bay)}, empty`
+  const { sheet, member, part } = drive
+  const what = `${say.drive(sheet.capacityBytes)} ${sheet.medium === 'flash' ? 'flash drive' : 'drive'}`
+  const group = member ? `group ${member.lettered.letter}, member ${member.number}` : 'in no group'
+  const age = part.ageYears ? [`${say.number(part.ageYears, 1)} years old`] : []
+  return [bayName(bay), what, ...age, group].join(', ')
+}

@@ -1,0 +1,56 @@
+import { type DesignDocument, type Evaluation, fittedOne } from '@flint/core'
+import { hatchFill } from './hatches'
+
+const PX_PER_MM = 0.36
+
+/** The front of a design, small and to one scale for all, for the shelf. */
+export function ElevationThumb({
+  document,
+  evaluation,
+}: {
+  document: DesignDocument
+  evaluation: Evaluation
+}) {
+  const chassis = fittedOne(document, 'chassis')?.sheet
+  if (!chassis) return null
+  const { widthMm, heightMm } = chassis
+  return (
+    <svg
+      width={widthMm * PX_PER_MM}
+      height={heightMm * PX_PER_MM}
+      viewBox={`-1 -1 ${widthMm + 2} ${heightMm + 2}`}
+      aria-hidden="true"
+    >
+      <rect
+        width={widthMm}
+        height={heightMm}
+        fill="var(--paper-sunk)"
+        stroke="var(--line)"
+        strokeWidth="3"
+      />
+      {evaluation.bays.bays.map(({ bay, drive }) => (
+        <g key={bay.id}>
+          <rect
+            x={bay.leftMm}
+            y={bay.topMm}
+            width={bay.widthMm}
+            height={bay.heightMm}
+            fill={drive ? 'var(--paper-raised)' : 'none'}
+            stroke="var(--line)"
+            strokeWidth="2"
+            strokeDasharray={drive ? undefined : '6 5'}
+          />
+          {drive?.member && (
+            <rect
+              x={bay.leftMm}
+              y={bay.topMm}
+              width={Math.min(bay.widthMm, 30)}
+              height={bay.heightMm}
+              fill={hatchFill(drive.member.lettered.index)}
+            />
+          )}
+        </g>
+      ))}
+    </svg>
+  )
+}

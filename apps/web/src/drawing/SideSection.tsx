@@ -1,0 +1,68 @@
+import { coolerClearance, type DesignDocument, fittedOne } from '@flint/core'
+import { say } from '../controls/locale'
+import styles from './plan.module.css'
+
+const PX_PER_MM = 0.8
+const WIDTH_PX = 300
+/** The board and the obstacle end here; their names stand behind. */
+const LINE_PX = 150
+/** Drawn width of a cooler; only its height is to scale. */
+const COOLER_PX = 90
+
+/** From the board up: the cooler, and what it would touch. Heights are to scale. */
+export function SideSection({
+  document,
+  pointedPartIds,
+}: {
+  document: DesignDocument
+  pointedPartIds: readonly string[]
+}) {
+  const chassis = fittedOne(document, 'chassis')
+  const cooler = fittedOne(document, 'cooler')
+  const clearance = chassis && coolerClearance(chassis.sheet)
+  if (!chassis || !clearance) return null
+  const coolerMm = cooler?.sheet.heightMm ?? null
+  const topMm = Math.max(clearance.clearanceMm, coolerMm ?? 0) + 12
+  const y = (overBoardMm: number): number => (topMm - overBoardMm) * PX_PER_MM
+  const touches = coolerMm !== null && coolerMm > clearance.clearanceMm
+  const words =
+    coolerMm === null
+      ? `${say.number(clearance.clearanceMm)} mm from the board to ${clearance.obstacle}.`
+      : touches
+        ? `Cooler ${say.number(coolerMm)} mm: ${say.number(coolerMm - clearance.clearanceMm)} mm too tall for ${clearance.obstacle}.`
+        : `Cooler ${say.number(coolerMm)} mm, ${say.number(clearance.clearanceMm - coolerMm)} mm below ${clearance.obstacle}.`
+  return (
+    <figure className={styles.figure}>
+      <svg width={WIDTH_PX} height={topMm * PX_PER_MM + 10} role="img" aria-label={words}>
+        <line x2={LINE_PX} y1={y(0)} y2={y(0)} className={styles.wall} />
+        <text x={LINE_PX + 8} y={y(0) + 2} className={styles.words}>
+          board
+        </text>
+        {cooler && coolerMm !== null && (
+          <rect
+            x={(LINE_PX - COOLER_PX) / 2}
+            y={y(coolerMm)}
+            width={COOLER_PX}
+            height={coolerMm * PX_PER_MM}
+            className={
+              touches || pointedPartIds.includes(cooler.part.id) ? styles.lit : styles.part
+            }
+          />
+        )}
+        <line
+          x2={LINE_PX}
+          y1={y(clearance.clearanceMm)}
+          y2={y(clearance.clearanceMm)}
+          className={touches ? styles.missed : styles.limit}
+        />
+        <text x={LINE_PX + 8} y={y(clearance.clearanceMm) + 4} className={styles.words}>
+          {clearance.obstacle}
+        </text>
+      </svg>
+      <figcaption className="soft">
+        {touches && <span aria-hidden="true">△ </span>}
+        {words}
+      </figcaption>
+    </figure>
+  )
+}

@@ -1,0 +1,73 @@
+import Dialog from '@mui/material/Dialog'
+import DialogActions from '@mui/material/DialogActions'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import { useEffect, useState } from 'react'
+import { lenses } from '../lenses/lenses'
+import { isTyping } from './isTyping'
+import styles from './keys.module.css'
+
+const KEYS: readonly (readonly [keys: string, what: string])[] = [
+  ...lenses.map(({ letter, title, purpose }) => [letter, `${title}: ${purpose}`] as const),
+  ['arrows', 'walk the bays'],
+  ['Shift + arrows', 'choose a run of bays'],
+  ['Space', 'add a bay to the choice, or take it out'],
+  ['Ctrl + A', 'choose all bays'],
+  ['Enter', 'on to what the tray offers for them'],
+  ['arrows, Enter', 'in the tray: look at the offers, take one'],
+  ['Esc', 'back to the drawing; drop the choice'],
+  ['m', 'take a drive along, and put it down'],
+  ['Delete', 'take drives out of the design'],
+  ['/', 'find a part'],
+  ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
+  ['?', 'this list'],
+]
+
+export function KeysDialog() {
+  const [open, setOpen] = useState(false)
+  useEffect(() => {
+    function onKeyDown(event: KeyboardEvent): void {
+      if (event.key === '?' && !isTyping(event.target)) setOpen(true)
+    }
+    window.addEventListener('keydown', onKeyDown)
+    return () => {
+      window.removeEventListener('keydown', onKeyDown)
+    }
+  }, [])
+  const close = (): void => {
+    setOpen(false)
+  }
+  return (
+    <>
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          setOpen(true)
+        }}
+      >
+        keys ?
+      </button>
+      <Dialog open={open} onClose={close} aria-labelledby="keys-title">
+        <DialogTitle id="keys-title">Keys</DialogTitle>
+        <DialogContent>
+          <table className={styles.keys}>
+            <tbody>
+              {KEYS.map(([keys, what]) => (
+                <tr key={keys + what}>
+                  <th scope="row">{keys}</th>
+                  <td>{what}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </DialogContent>
+        <DialogActions>
+          <button type="button" className="plain-button" onClick={close}>
+            Close
+          </button>
+        </DialogActions>
+      </Dialog>
+    </>
+  )
+}

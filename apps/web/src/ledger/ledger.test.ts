@@ -1,0 +1,108 @@
+import {
+  changeBrief,
+  type DesignDocument,
+  evaluate,
+  groupDrives,
+  parseDesign,
+  removeParts,
+} from '@flint/core'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { changeText } from './changeText'
+import { keepsLimit, type LedgerFigure, ledgerFigures } from './figures'
+import { workingsOf } from './workingsOf'
+
+const DEMO = join(import.meta.dirname, '..', '..', '..', '..', 'demo', 'designs')
+
+function demo(name: string): DesignDocument {
+  const parsed = parseDesign(JSON.parse(readFileSync(join(DEMO, `${name}.json`), 'utf8')))
+  if ('document' in parsed) return parsed.document
+  throw new Error(parsed.problems[0]?.sentence)
+}
+
+const shelf = demo('warm-room-shelf')
+const figure = (id: LedgerFigure['id']): LedgerFigure => {
+  const found = ledgerFigures.find((one) => one.id === id)
+  if (!found) throw new Error(`no figure ${id}`)
+  return found
+}
+const shown = (id: LedgerFigure['id'], document: DesignDocument) => {
+  const evaluation = evaluate(document)
+  const { value, unit } = figure(id).value(evaluation)
+  return `${value} ${unit}`.trim() + ` | ${figure(id).below(document, evaluation)}`
+}
+
+describe('figures say what they are', () => {
+  const cases: [LedgerFigure['id'], DesignDocument, string][] = [
+    ['working', shelf, '11.5 TiB | of 10 TiB wanted'],
+    ['survived', shelf, 'any 1 | of 1 wanted'],
+    ['idle', shelf, '28 W | 26 to 36 W · €79 a year · limit 40'],
+    ['cost', shelf, '€1,235 | of €1,300'],
+    ['idle', removeParts(shelf, ['supply-1']), 'not known | no power supply chosen'],
+    ['survived', { ...shelf, pools: [] }, 'no pool | of 1 wanted'],
+    ['cost', demo('cabin-archive'), '€2,210 | of €2,600 · 7 pieces owned'],
+    [
+      'survived',
+      changeBrief(groupDrives(shelf, [{ kind: 'stripe', driveIds: ['drive-1', 'drive-2'] }]), {
+        failuresWanted: null,
+      }),
+      'none | no wish in the brief',
+    ],
+    [
+      'working',
+      changeBrief(shelf, { dataNowBytes: 0, growthBytesPerYear: 0 }),
+      '11.5 TiB | 14.4 TiB available when empty',
+    ],
+  ]
+  test.each(cases)('%s: %#', (id, document, text) => {
+    expect(shown(id, document)).toBe(text)
+  })
+})
+
+test('a limit is a floor for what is wanted and a ceiling for what is allowed', () => {
+  expect(keepsLimit({ limitIs: 'wanted' }, 10, 10)).toBe(true)
+  expect(keepsLimit({ limitIs: 'wanted' }, 9, 10)).toBe(false)
+  expect(keepsLimit({ limitIs: 'allowed' }, 11, 10)).toBe(false)
+  expect(keepsLimit({ limitIs: 'allowed' }, null, 10)).toBeNull()
+  expect(keepsLimit({ limitIs: 'allowed' }, 10, null)).toBeNull()
+})
+
+test('changes bear their sign and unit, and no change says nothing', () => {
+  const before = evaluate(shelf)
+  const after = evaluate(removeParts(shelf, ['drive-1']))
+  expect(changeText(figure('cost'), before, after)).toBe('−€165')
+  expect(changeText(figure('cost'), after, before)).toBe('+€165')
+  expect(changeText(figure('idle'), before, after)).toMatch(/^−\d\.\d W$/)
+  expect(changeText(figure('survived'), before, before)).toBe('')
+  expect(changeText(figure('idle'), before, evaluate(removeParts(shelf, ['supply-1'])))).toBe('')
+})
+
+describe('every figure says how it was worked out', () => {
+  test.each(ledgerFigures.map(({ id }) => id))(
+    '%s ends with its result and names its source',
+    (id) => {
+      const evaluation = evaluate(shelf)
+      const { terms, source, formula } = workingsOf(id, shelf, evaluation)
+      const { value } = figure(id).value(evaluation)
+      expect(terms.at(-1)?.value.replace(/\.\d+/, '')).toContain(value.replace(/\.\d+/, ''))
+      expect(formula.length).toBeGreaterThan(40)
+      expect(source).toMatch(/\.$/)
+    },
+  )
+
+  test('also when nothing is known', () => {
+    const bare = { ...shelf, fitted: [], snapshots: [], pools: [] }
+    for (const { id } of ledgerFigures) {
+      const text = JSON.stringify(workingsOf(id, bare, evaluate(bare)))
+      expect(text).not.toMatch(/NaN|Infinity|undefined/)
+    }
+  })
+
+  test('the terms of the power add up to what is behind the supply', () => {
+    const { terms } = workingsOf('idle', shelf, evaluate(shelf))
+    const end = terms.findIndex(({ label }) => label === 'Behind the supply')
+    const watts = terms.slice(0, end).map(({ value }) => Number(value.replace(' W', '')))
+    expect(watts.reduce((sum, one) => sum + one, 0)).toBeCloseTo(22.7, 5)
+    expect(terms[end]?.value).toBe('22.7 W')
+  })
+})

@@ -1,0 +1,48 @@
+import type { DesignDocument } from '@flint/core'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import { memo } from 'react'
+import { selectDocument } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+
+interface BriefChoiceProps {
+  label: string
+  /** What is changed, for undo: "the mains". */
+  what: string
+  /** Each value with what it reads as and, where builders disagree, what it buys. */
+  options: readonly { value: string; text: string; help?: string }[]
+  valueOf: (document: DesignDocument) => string
+  change: (document: DesignDocument, value: string) => DesignDocument
+}
+
+/** One choice of the brief or the house rules; like the numbers, it looks only at its own value. */
+export const BriefChoice = memo(function BriefChoice({
+  label,
+  what,
+  options,
+  valueOf,
+  change,
+}: BriefChoiceProps) {
+  const value = useAppSelector((state) => valueOf(selectDocument(state)))
+  const edit = useEdit()
+  const known = options.some((option) => option.value === value)
+  return (
+    <TextField
+      select
+      label={label}
+      value={value}
+      helperText={options.find((option) => option.value === value)?.help}
+      slotProps={{ inputLabel: { shrink: true } }}
+      onChange={({ target }) => {
+        edit(`change ${what}`, (document) => change(document, target.value))
+      }}
+    >
+      {(known ? options : [...options, { value, text: value }]).map((option) => (
+        <MenuItem key={option.value} value={option.value}>
+          {option.text}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
+})

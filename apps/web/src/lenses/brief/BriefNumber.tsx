@@ -1,0 +1,47 @@
+import { type Brief, changeBrief } from '@flint/core'
+import { memo, useCallback } from 'react'
+import { NumberField, type NumberFieldProps } from '../../controls/NumberField'
+import { selectDocument } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+
+type NumberName = {
+  [Name in keyof Brief]: Brief[Name] extends number | null ? Name : never
+}[keyof Brief]
+
+type BriefNumberProps = Omit<NumberFieldProps, 'value' | 'onChange'> & {
+  field: NumberName
+  /** What is changed, for undo: "the growth". */
+  what: string
+  /** How many of the document's units make one of those shown: bytes in a TiB, cents in a euro. */
+  scale?: number
+  /** The document wants whole units. */
+  rounds?: boolean
+}
+
+/**
+ * One number of the brief. Each field looks only at its own value, so that typing in one does not draw
+ * the others anew: the ledger is to answer within a few frames.
+ */
+export const BriefNumber = memo(function BriefNumber({
+  field,
+  what,
+  scale = 1,
+  rounds = false,
+  ...shown
+}: BriefNumberProps) {
+  const stored = useAppSelector((state) => selectDocument(state).brief[field])
+  const edit = useEdit()
+  const { optional = false } = shown
+  const onChange = useCallback(
+    (value: number | null) => {
+      const scaled = value === null ? (optional ? null : 0) : value * scale
+      const taken = scaled !== null && rounds ? Math.round(scaled) : scaled
+      edit(`change ${what}`, (document) => changeBrief(document, { [field]: taken }), true)
+    },
+    [edit, field, what, scale, rounds, optional],
+  )
+  return (
+    <NumberField {...shown} value={stored === null ? null : stored / scale} onChange={onChange} />
+  )
+})

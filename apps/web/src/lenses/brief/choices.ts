@@ -1,0 +1,59 @@
+import { changeBrief, changeHouseRules, type HouseRules } from '@flint/core'
+import type { ComponentProps } from 'react'
+import type { BriefChoice } from './BriefChoice'
+
+type Choice = ComponentProps<typeof BriefChoice>
+
+export const mains: Choice = {
+  label: 'Mains',
+  what: 'the mains',
+  options: [
+    { value: '230', text: '230 V' },
+    { value: '115', text: '115 V' },
+  ],
+  valueOf: ({ brief }) => String(brief.mainsVolts),
+  change: (document, value) => changeBrief(document, { mainsVolts: value === '115' ? 115 : 230 }),
+}
+
+/** Currencies of most home labs; the document takes any ISO 4217 code. */
+export const currency: Choice = {
+  label: 'Currency',
+  what: 'the currency',
+  options: ['EUR', 'USD', 'GBP', 'CHF', 'SEK', 'PLN', 'CAD', 'AUD', 'JPY'].map((code) => ({
+    value: code,
+    text: code,
+  })),
+  valueOf: ({ brief }) => brief.currency,
+  change: (document, value) => changeBrief(document, { currency: value }),
+}
+
+const MEMORY_SCHOOLS: Record<HouseRules['memory'], string> = {
+  '1 GiB per TB': 'Room for the file system to keep its maps of large pools at hand.',
+  'floor of 8 GiB': 'Cheapest; plain file serving hardly notices.',
+  'as much as fits': 'What is read again comes from memory, before any cache drive.',
+}
+
+const ECC_SCHOOLS: Record<HouseRules['ecc'], string> = {
+  required: 'A flipped bit is mended before it is written; fewer boards and CPUs to choose from.',
+  worthwhile: 'Taken where it is cheap; a free choice of boards and CPUs.',
+}
+
+const schools = (texts: Record<string, string>) =>
+  Object.entries(texts).map(([value, help]) => ({ value, text: value, help }))
+
+export const memoryRule: Choice = {
+  label: 'How much',
+  what: 'the memory rule',
+  options: schools(MEMORY_SCHOOLS),
+  valueOf: ({ houseRules }) => houseRules.memory,
+  change: (document, value) =>
+    changeHouseRules(document, { memory: value as HouseRules['memory'] }),
+}
+
+export const eccRule: Choice = {
+  label: 'Error correction',
+  what: 'the rule on error correction',
+  options: schools(ECC_SCHOOLS),
+  valueOf: ({ houseRules }) => houseRules.ecc,
+  change: (document, value) => changeHouseRules(document, { ecc: value as HouseRules['ecc'] }),
+}

@@ -1,0 +1,104 @@
+import { moveDrive, notePieces, removeParts, ungroupDrives } from '@flint/core'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import { NumberField } from '../../controls/NumberField'
+import { TextLine } from '../../controls/TextLine'
+import { say } from '../../controls/locale'
+import { selectChosenDrives } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import styles from '../../tray/tray.module.css'
+
+/** What is noted about the drives in the chosen bays, and where else they could go. */
+export function ChosenDrives() {
+  const drives = useAppSelector(selectChosenDrives)
+  const edit = useEdit()
+  const ids = drives.map(({ part }) => part.id)
+  const counted = say.counted(ids.length, 'drive')
+  const [first] = drives
+  if (!first) return null
+  const allOwned = drives.every(({ part }) => part.owned)
+  const sameAge = drives.every(({ part }) => part.ageYears === first.part.ageYears)
+  return (
+    <div style={{ marginBottom: 10 }}>
+      <div className={styles.actions}>
+        {drives.some(({ member }) => member) && (
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              edit(`take ${counted} out of their groups`, (before) => ungroupDrives(before, ids))
+            }}
+          >
+            Out of the group
+          </button>
+        )}
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            edit(`put ${counted} on the bench`, (before) =>
+              ids.reduce((document, id) => moveDrive(document, id, null), before),
+            )
+          }}
+        >
+          On the bench
+        </button>
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            edit(`take out ${counted}`, (before) => removeParts(before, ids))
+          }}
+        >
+          Remove
+        </button>
+      </div>
+      <div className={styles.fields}>
+        <FormControlLabel
+          label="Owned"
+          control={
+            <Checkbox
+              size="small"
+              checked={allOwned}
+              indeterminate={!allOwned && drives.some(({ part }) => part.owned)}
+              onChange={(_event, owned) => {
+                edit(`mark ${counted} as ${owned ? 'owned' : 'to buy'}`, (before) =>
+                  notePieces(before, ids, { owned }),
+                )
+              }}
+            />
+          }
+        />
+        <NumberField
+          label="Age"
+          unit="years"
+          width={112}
+          placeholder={sameAge ? '' : 'mixed'}
+          value={sameAge ? first.part.ageYears : null}
+          min={0}
+          max={40}
+          optional
+          onChange={(ageYears) => {
+            edit(
+              `note the age of ${counted}`,
+              (before) => notePieces(before, ids, { ageYears }),
+              true,
+            )
+          }}
+        />
+        {drives.length === 1 && (
+          <TextLine
+            label="Label"
+            width={84}
+            maxLength={40}
+            value={first.part.label}
+            onChange={(label) => {
+              edit('write a label', (before) => notePieces(before, ids, { label }), true)
+            }}
+          />
+        )}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,152 @@
+import {
+  DndContext,
+  type DragEndEvent,
+  DragOverlay,
+  type DragStartEvent,
+  MeasuringStrategy,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import { fittedOne, moveDrive, putDrivesInBays, removeParts } from '@flint/core'
+import { useState } from 'react'
+import { BENCH, type Drag, readDrag } from '../../drawing/drag'
+import { FrontElevation } from '../../drawing/FrontElevation'
+import { useWidth } from '../../drawing/useWidth'
+import { say } from '../../controls/locale'
+import { LensFrame } from '../../sheet/LensFrame'
+import {
+  selectDocument,
+  selectEvaluation,
+  selectPointedFinding,
+  selectSelectedBays,
+} from '../../sheet/selectors'
+import { baysSelected } from '../../sheet/sheetSlice'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppDispatch, useAppSelector } from '../../store/hooks'
+import { Bench } from './Bench'
+import { DrivesTray } from './DrivesTray'
+import { GroupsLegend } from './GroupsLegend'
+import { SurvivalStrip } from './SurvivalStrip'
+import styles from './drives.module.css'
+
+/** Drives into bays, bays into groups. */
+export function DrivesLens() {
+  const dispatch = useAppDispatch()
+  const edit = useEdit()
+  const document = useAppSelector(selectDocument)
+  const { bays } = useAppSelector(selectEvaluation)
+  const selected = useAppSelector(selectSelectedBays)
+  const pointed = useAppSelector(selectPointedFinding)
+  const [dragged, setDragged] = useState<Drag | null>(null)
+  const [paneRef, widthPx] = useWidth()
+  // A press that does not move is a click, which chooses the bay.
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }))
+  const chassis = fittedOne(document, 'chassis')?.sheet
+
+  function onDragStart({ active }: DragStartEvent): void {
+    setDragged(readDrag(active.data.current))
+  }
+
+  function onDragEnd({ active, over }: DragEndEvent): void {
+    setDragged(null)
+    const drag = readDrag(active.data.current)
+    if (!drag || !over) return
+    const target = String(over.id)
+    const size = say.drive(drag.sheet.capacityBytes)
+    if (drag.what === 'drive') {
+      const { driveId } = drag
+      const bay = target === BENCH ? null : target
+      edit(bay ? `move ${size} to ${bayWords(bay)}` : `put ${size} on the bench`, (before) =>
+        moveDrive(before, driveId, bay),
+      )
+    } else if (target !== BENCH) {
+      const into = selected.includes(target) ? selected : [target]
+      const { model } = drag
+      edit(
+        `put ${size} in ${into.length === 1 ? bayWords(target) : `${into.length} bays`}`,
+        (before) => putDrivesInBays(before, model, into),
+      )
+    }
+  }
+
+  function remove(driveIds: string[]): void {
+    edit(`take out ${say.counted(driveIds.length, 'drive')}`, (before) =>
+      removeParts(before, driveIds),
+    )
+  }
+
+  const filled = bays.bays.filter(({ drive }) => drive !== null).length
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={pointerWithin}
+      measuring={{ droppable: { strategy: MeasuringStrategy.BeforeDragging } }}
+      onDragStart={onDragStart}
+      onDragEnd={onDragEnd}
+      onDragCancel={() => {
+        setDragged(null)
+      }}
+    >
+      <LensFrame title="Drives" tray={<DrivesTray />}>
+        <div ref={paneRef}>
+          <h2 className={styles.heading}>
+            Front{' '}
+            {chassis && (
+              <span className={styles.aside}>
+                {chassis.maker} {chassis.model}, {say.counted(bays.bays.length, 'bay')}: {filled}{' '}
+                filled, {bays.bays.length - filled} free
+              </span>
+            )}
+          </h2>
+          <div className={styles.besides}>
+            <div>
+              {chassis ? (
+                <FrontElevation
+                  chassis={chassis}
+                  uses={bays.bays}
+                  widthPx={widthPx}
+                  selected={selected}
+                  pointedPartIds={pointed?.partIds ?? []}
+                  onSelect={(ids) => dispatch(baysSelected(ids))}
+                  onEnter={focusFirstOffer}
+                  onRemove={remove}
+                  onMove={(driveId, bay) => {
+                    edit(`move a drive to ${bayWords(bay)}`, (before) =>
+                      moveDrive(before, driveId, bay),
+                    )
+                  }}
+                />
+              ) : (
+                <p className="soft">This design has no chassis, so there are no bays to fill.</p>
+              )}
+              <Bench />
+            </div>
+            <div className={styles.side}>
+              <GroupsLegend />
+              <SurvivalStrip />
+            </div>
+          </div>
+        </div>
+      </LensFrame>
+      <DragOverlay dropAnimation={null}>
+        {dragged && (
+          <div className={styles.carriedDrive}>
+            {dragged.sheet.model}
+            <span className="figure">{say.drive(dragged.sheet.capacityBytes)}</span>
+          </div>
+        )}
+      </DragOverlay>
+    </DndContext>
+  )
+}
+
+const bayWords = (bayId: string): string => bayId.replace('-', ' ')
+
+function focusFirstOffer(): void {
+  // The tray changes with the choice, so its offers are there only after it was drawn anew.
+  requestAnimationFrame(() => {
+    document.querySelector<HTMLElement>('[data-offer]:not([aria-disabled="true"])')?.focus()
+  })
+}

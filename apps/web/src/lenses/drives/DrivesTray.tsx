@@ -1,0 +1,78 @@
+import { useState } from 'react'
+import { selectChosenDrives, selectEvaluation, selectSelectedBays } from '../../sheet/selectors'
+import { useAppSelector } from '../../store/hooks'
+import { Findings } from '../../tray/Findings'
+import { SheetChanges } from '../../tray/SheetChanges'
+import styles from '../../tray/tray.module.css'
+import { ChosenDrives } from './ChosenDrives'
+import { DriveOffers } from './DriveOffers'
+import { LayoutOffers } from './LayoutOffers'
+
+/** What the chosen bays could hold or become, and what was found. */
+export function DrivesTray() {
+  const selected = useAppSelector(selectSelectedBays)
+  const drives = useAppSelector(selectChosenDrives)
+  const [wish, setWish] = useState<'layout' | 'models' | null>(null)
+  // One drive alone can hardly become anything, so its model is what one comes for.
+  const showsModels = drives.length === 0 || (wish ? wish === 'models' : drives.length === 1)
+  return (
+    <>
+      <section className={styles.section}>
+        <ChoiceTitle />
+        {selected.length > 0 && drives.length > 0 && (
+          <>
+            <ChosenDrives />
+            <div className={styles.switch}>
+              <button
+                type="button"
+                aria-pressed={!showsModels}
+                onClick={() => {
+                  setWish('layout')
+                }}
+              >
+                Layout
+              </button>
+              <button
+                type="button"
+                aria-pressed={showsModels}
+                onClick={() => {
+                  setWish('models')
+                }}
+              >
+                Drive model
+              </button>
+            </div>
+          </>
+        )}
+        {selected.length === 0 && <Findings />}
+        {showsModels ? <DriveOffers /> : <LayoutOffers />}
+      </section>
+      {selected.length > 0 && <Findings />}
+      <SheetChanges />
+    </>
+  )
+}
+
+function ChoiceTitle() {
+  const selected = useAppSelector(selectSelectedBays)
+  const { bays } = useAppSelector(selectEvaluation)
+  if (selected.length === 0) return null
+  const numbers = bays.bays.flatMap(({ bay }) => (selected.includes(bay.id) ? [bay.number] : []))
+  return (
+    <h2>
+      {numbers.length === 1 ? 'One bay chosen: ' : `${numbers.length} bays chosen: `}
+      {runs(numbers).join(', ')}
+    </h2>
+  )
+}
+
+/** `[1, 2, 3, 7]` as `['1 to 3', '7']`. */
+function runs(numbers: readonly number[]): string[] {
+  const found: [first: number, last: number][] = []
+  for (const number of numbers) {
+    const run = found.at(-1)
+    if (run?.[1] === number - 1) run[1] = number
+    else found.push([number, number])
+  }
+  return found.map(([first, last]) => (first === last ? `${first}` : `${first} to ${last}`))
+}

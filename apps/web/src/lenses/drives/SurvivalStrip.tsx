@@ -1,0 +1,75 @@
+import type { SurvivalRow } from '@flint/core'
+import { Link } from 'react-router'
+import { say } from '../../controls/locale'
+import { selectDocument, selectEvaluation } from '../../sheet/selectors'
+import { useAppSelector } from '../../store/hooks'
+import styles from './drives.module.css'
+
+/** Rows beyond the last that is always survived; the rest is in the ledger's workings. */
+const ROWS_BEYOND = 3
+
+/** Of all ways in which k drives can fail, the share that each pool survives. */
+export function SurvivalStrip() {
+  const { pools } = useAppSelector(selectEvaluation).survival
+  const { brief, pools: documentPools } = useAppSelector(selectDocument)
+  if (pools.length === 0) return null
+  return (
+    <section className={styles.block} aria-label="What is survived">
+      <h2>
+        When drives fail
+        <span className={styles.aside}>
+          share of all ways in which that many can fail that the pool survives
+        </span>
+      </h2>
+      {pools.map(({ poolId, survival: { byFailures, alwaysSurvived } }) => (
+        <div key={poolId}>
+          {pools.length > 1 && <h3>Pool {documentPools.find(({ id }) => id === poolId)?.name}</h3>}
+          <div className={styles.strip}>
+            {worthShowing(byFailures, alwaysSurvived).map((row) => (
+              <div key={row.failures} className={styles.way}>
+                <div className={styles.wayBox}>
+                  <div
+                    className={styles.wayFill}
+                    style={{ height: `${row.survivingShare * 100}%` }}
+                  />
+                </div>
+                <div className={styles.wayWords}>
+                  <span className={styles.wayShare}>{shareText(row.survivingShare)}</span>
+                  {row.failures} gone
+                  <br />
+                  <span className="figure soft">
+                    {row.survivingSets} / {row.sets}
+                  </span>
+                </div>
+              </div>
+            ))}
+          </div>
+        </div>
+      ))}
+      <p style={{ marginTop: 10 }}>
+        Redundancy is not a backup.{' '}
+        {brief.secondCopy.trim() ? (
+          <span className="soft">Second copy: {brief.secondCopy}</span>
+        ) : (
+          <Link to="../brief" relative="path">
+            Say in the brief where the second copy is
+          </Link>
+        )}
+      </p>
+    </section>
+  )
+}
+
+/** One row of nothing survived says enough. */
+function worthShowing(rows: readonly SurvivalRow[], alwaysSurvived: number): SurvivalRow[] {
+  const firstLost = rows.findIndex(({ survivingShare }) => survivingShare === 0)
+  const end = firstLost === -1 ? rows.length : firstLost + 1
+  return rows.slice(0, Math.min(end, alwaysSurvived + ROWS_BEYOND))
+}
+
+/** A share that is not quite all or nothing is never rounded to it. */
+function shareText(share: number): string {
+  if (share > 0.999 && share < 1) return `> ${say.percent(0.999, 1)}`
+  if (share > 0 && share < 0.001) return `< ${say.percent(0.001, 1)}`
+  return say.percent(share, share === 0 || share === 1 ? 0 : 1)
+}

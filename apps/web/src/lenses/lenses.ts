@@ -1,0 +1,48 @@
+import type { StepId } from '@flint/core'
+import type { ComponentType } from 'react'
+import { BriefLens } from './brief/BriefLens'
+import { CoreLens } from './core/CoreLens'
+import { DrivesLens } from './drives/DrivesLens'
+import { ShellLens } from './shell/ShellLens'
+
+export interface Lens {
+  id: StepId
+  title: string
+  /** The letter that switches to it. */
+  letter: string
+  /** What one decides there, for the help. */
+  purpose: string
+  Pane: ComponentType
+}
+
+/** The steps of the work, in its order. A new lens is one folder and one line here. */
+export const lenses: readonly Lens[] = [
+  {
+    id: 'brief',
+    title: 'Brief',
+    letter: 'b',
+    purpose: 'What must fit, how long, and the limits',
+    Pane: BriefLens,
+  },
+  {
+    id: 'shell',
+    title: 'Shell',
+    letter: 's',
+    purpose: 'The case, where it stands, and the supply',
+    Pane: ShellLens,
+  },
+  {
+    id: 'core',
+    title: 'Core',
+    letter: 'c',
+    purpose: 'Board, CPU, cooler, memory and cards',
+    Pane: CoreLens,
+  },
+  {
+    id: 'drives',
+    title: 'Drives',
+    letter: 'd',
+    purpose: 'Drives into bays, groups and redundancy',
+    Pane: DrivesLens,
+  },
+]

@@ -1,0 +1,22 @@
+import './theme/fonts'
+import './theme/sheet.css'
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { App } from './App'
+import { KeptCopies } from './saving/keptCopies'
+import { startSaver } from './saving/saver'
+import { claimWindowId, liveWindowIds } from './saving/windowId'
+import { makeStore } from './store/store'
+
+const root = document.getElementById('root')
+if (!root) throw new Error('The page has no root element.')
+
+const store = makeStore()
+const copies = new KeptCopies(localStorage, await claimWindowId(), liveWindowIds)
+startSaver(store, copies)
+
+createRoot(root).render(
+  <StrictMode>
+    <App store={store} copies={copies} />
+  </StrictMode>,
+)

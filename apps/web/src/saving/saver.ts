@@ -1,0 +1,107 @@
+import type { DesignDocument } from '@flint/core'
+import { api } from '../api/api'
+import { problemOf } from '../api/problemOf'
+import { saveConflicted, saveFailed, saveStarted, saveSucceeded } from '../sheet/sheetSlice'
+import type { OpenSheet } from '../sheet/sheetSlice'
+import type { Store } from '../store/store'
+import type { KeptCopies } from './keptCopies'
+
+const PAUSES = { beforeSavingMs: 500, afterFailureMs: 2_000 }
+
+/** The newest state of a design that the server does not have. */
+interface Job {
+  document: DesignDocument
+  baseRevision: number
+}
+
+/**
+ * Saves designs in the background.
+ *
+ * Every change is kept in the browser at once and sent to the server after a short pause, one save at
+ * a time. Without an answer it tries again until there is one, also after the sheet was left; the copy
+ * in the browser goes only when the server has the same document. A conflict stops the saving of that
+ * design until the user has decided.
+ *
+ * @returns ends it; what is not saved stays kept in the browser
+ */
+export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): () => void {
+  const jobs = new Map<string, Job>()
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let running = false
+  let seen: OpenSheet | null = null
+
+  const unsubscribe = store.subscribe(() => {
+    const { open } = store.getState().sheet
+    const before = seen
+    seen = open
+    if (!open) {
+      if (before && jobs.size > 0) schedule(0)
+      return
+    }
+    const same =
+      before?.designId === open.designId &&
+      before.history.present === open.history.present &&
+      before.baseDocument === open.baseDocument
+    if (!same) noteChange(open)
+  })
+
+  return () => {
+    unsubscribe()
+    jobs.clear()
+    clearTimeout(timer)
+  }
+
+  function noteChange({ designId, history, baseRevision, baseDocument, save }: OpenSheet): void {
+    const document = history.present
+    if (document === baseDocument) {
+      jobs.delete(designId)
+      copies.drop(designId)
+      return
+    }
+    copies.keep(designId, { document, baseRevision })
+    if (save.kind === 'conflict') return
+    jobs.set(designId, { document, baseRevision })
+    schedule(pauses.beforeSavingMs)
+  }
+
+  function schedule(pauseMs: number): void {
+    clearTimeout(timer)
+    timer = setTimeout(() => void saveAll(), pauseMs)
+  }
+
+  async function saveAll(): Promise<void> {
+    if (running) return
+    running = true
+    for (const [designId, job] of [...jobs]) await saveOne(designId, job)
+    running = false
+    if (jobs.size > 0) schedule(pauses.afterFailureMs)
+  }
+
+  async function saveOne(designId: string, { document, baseRevision }: Job): Promise<void> {
+    store.dispatch(saveStarted(designId))
+    const result = await store.dispatch(
+      api.endpoints.saveDesign.initiate({ id: designId, basedOnRevision: baseRevision, document }),
+    )
+    const newest = jobs.get(designId)
+    if (result.data) {
+      if (newest?.document === document) {
+        jobs.delete(designId)
+        copies.drop(designId)
+      } else if (newest) {
+        jobs.set(designId, { ...newest, baseRevision: result.data.revision })
+      }
+      store.dispatch(saveSucceeded({ designId, revision: result.data.revision, document }))
+      return
+    }
+    const problem = problemOf(result.error)
+    if (problem.kind === 'refused' && problem.problem.conflict) {
+      jobs.delete(designId)
+      store.dispatch(saveConflicted({ designId, conflict: problem.problem.conflict }))
+      return
+    }
+    const here = copies.keep(designId, newest ?? { document, baseRevision })
+    const reason =
+      problem.kind === 'refused' ? problem.problem.detail : 'The server does not answer.'
+    store.dispatch(saveFailed({ designId, reason, here }))
+  }
+}

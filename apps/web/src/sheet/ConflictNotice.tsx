@@ -1,0 +1,50 @@
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { useCreateDesignMutation } from '../api/api'
+import { problemSentence } from '../api/problemOf'
+import { useAppDispatch, useAppSelector } from '../store/hooks'
+import { selectDocument, selectSave } from './selectors'
+import { minePutOnTop, theirsTaken } from './sheetSlice'
+import styles from './sheet.module.css'
+
+/** Two windows saved the same design: says so and lets the user decide. Nothing is lost either way. */
+export function ConflictNotice() {
+  const dispatch = useAppDispatch()
+  const navigate = useNavigate()
+  const save = useAppSelector(selectSave)
+  const document = useAppSelector(selectDocument)
+  const [createDesign] = useCreateDesignMutation()
+  const [problem, setProblem] = useState<string | null>(null)
+  if (save.kind !== 'conflict') return null
+  const { stored } = save.conflict
+
+  async function keepAsOwn(): Promise<void> {
+    const name = `${document.name.slice(0, 100)}, other version`
+    const result = await createDesign({ ...document, name })
+    if (result.data) {
+      dispatch(theirsTaken())
+      await navigate(`/designs/${result.data.id}/drives`)
+    } else {
+      setProblem(problemSentence(result.error))
+    }
+  }
+
+  return (
+    <div className={styles.notice} role="alert">
+      <span>
+        Another window saved revision {stored.revision} of this design while you worked on an
+        earlier one. Both versions are kept.
+      </span>
+      <button type="button" className="plain-button" onClick={() => void keepAsOwn()}>
+        Keep mine as a design of its own
+      </button>
+      <button type="button" className="plain-button" onClick={() => dispatch(minePutOnTop())}>
+        Put mine on top
+      </button>
+      <button type="button" className="plain-button" onClick={() => dispatch(theirsTaken())}>
+        Go on from theirs
+      </button>
+      {problem && <span>{problem}</span>}
+    </div>
+  )
+}

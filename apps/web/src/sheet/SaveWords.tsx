@@ -1,0 +1,50 @@
+import { useEffect } from 'react'
+import { useAppSelector } from '../store/hooks'
+import { selectRevision, selectSave } from './selectors'
+import type { SaveState } from './sheetSlice'
+import styles from './sheet.module.css'
+
+/** Where the newest state of the design is, in words. */
+export function SaveWords() {
+  const save = useAppSelector(selectSave)
+  const revision = useAppSelector(selectRevision)
+  const lostOnLeaving = save.kind === 'unsaved' && !save.here
+
+  useEffect(() => {
+    if (!lostOnLeaving) return undefined
+    const warn = (event: BeforeUnloadEvent): void => {
+      event.preventDefault()
+    }
+    window.addEventListener('beforeunload', warn)
+    return () => {
+      window.removeEventListener('beforeunload', warn)
+    }
+  }, [lostOnLeaving])
+
+  const loud = save.kind === 'unsaved' || save.kind === 'conflict'
+  return (
+    <span
+      className={loud ? `${styles.state} ${styles.unsaved}` : styles.state}
+      role="status"
+      data-save={save.kind}
+      title={save.kind === 'unsaved' ? save.reason : undefined}
+    >
+      {saveWords(save, revision)}
+    </span>
+  )
+}
+
+export function saveWords(save: SaveState, revision: number): string {
+  switch (save.kind) {
+    case 'saved':
+      return `saved · revision ${revision}`
+    case 'saving':
+      return 'saving …'
+    case 'unsaved':
+      return save.here
+        ? 'not saved, kept in this browser'
+        : 'not saved, and this browser cannot keep it'
+    case 'conflict':
+      return 'not saved: saved elsewhere meanwhile'
+  }
+}

@@ -1,0 +1,41 @@
+import { useEffect } from 'react'
+import { useNavigate } from 'react-router'
+import { lenses } from '../lenses/lenses'
+import { isTyping } from '../keys/isTyping'
+import { useAppDispatch } from '../store/hooks'
+import { redone, undone } from './sheetSlice'
+
+/** Keys that work everywhere on the sheet: undo and redo, the letters of the lenses, find. */
+export function SheetKeys() {
+  const dispatch = useAppDispatch()
+  const navigate = useNavigate()
+
+  useEffect(() => {
+    function onKeyDown(event: KeyboardEvent): void {
+      const { key, ctrlKey, metaKey, shiftKey, altKey } = event
+      if (isTyping(event.target) || altKey || event.defaultPrevented) return
+      const letter = key.toLowerCase()
+      if (ctrlKey || metaKey) {
+        if (letter !== 'z' && letter !== 'y') return
+        event.preventDefault()
+        dispatch(letter === 'y' || shiftKey ? redone() : undone())
+        return
+      }
+      if (key === '/') {
+        const field = document.querySelector<HTMLInputElement>('[data-find]')
+        if (!field) return
+        event.preventDefault()
+        field.focus()
+        return
+      }
+      const lens = lenses.find((candidate) => candidate.letter === letter)
+      if (lens && !shiftKey) void navigate(`../${lens.id}`, { relative: 'path' })
+    }
+    window.addEventListener('keydown', onKeyDown)
+    return () => {
+      window.removeEventListener('keydown', onKeyDown)
+    }
+  }, [dispatch, navigate])
+
+  return null
+}

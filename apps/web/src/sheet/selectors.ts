@@ -1,0 +1,53 @@
+import { evaluate } from '@flint/core'
+import { createSelector } from '@reduxjs/toolkit'
+import type { RootState } from '../store/store'
+import { LOCALE } from '../controls/locale'
+import type { OpenSheet } from './sheetSlice'
+
+export const selectOpen = (state: RootState): OpenSheet | null => state.sheet.open
+
+function need<T>(value: T | null | undefined): T {
+  if (value === null || value === undefined) throw new Error('No design is open.')
+  return value
+}
+
+/** The selectors below are for parts of the build sheet, which is only shown with a design open. */
+const selectSheet = (state: RootState): OpenSheet => need(state.sheet.open)
+
+export const selectDocument = (state: RootState) => selectSheet(state).history.present
+/** What the drawing shows: the choice under the pointer, or the design as it is. */
+export const selectShownDocument = (state: RootState) =>
+  selectSheet(state).preview ?? selectSheet(state).history.present
+export const selectSave = (state: RootState) => selectSheet(state).save
+export const selectPointedFinding = (state: RootState) => selectSheet(state).pointedFinding
+export const selectSelectedBays = (state: RootState) => selectSheet(state).selectedBays
+export const selectUndoLabel = (state: RootState) =>
+  selectSheet(state).history.past.at(-1)?.label ?? null
+export const selectRedoLabel = (state: RootState) =>
+  selectSheet(state).history.future[0]?.label ?? null
+export const selectRevision = (state: RootState) => selectSheet(state).baseRevision
+
+export const selectEvaluation = createSelector(selectDocument, (document) =>
+  evaluate(document, LOCALE),
+)
+
+/** What the ledger would become by the choice under the pointer; null when there is none. */
+export const selectPreviewEvaluation = createSelector(
+  (state: RootState) => selectSheet(state).preview,
+  (preview) => preview && evaluate(preview, LOCALE),
+)
+
+/** The ledger at the last checkpoint; null when nothing has changed since. */
+export const selectCheckpointEvaluation = createSelector(
+  (state: RootState) => selectSheet(state).checkpoint,
+  selectDocument,
+  (checkpoint, document) => (checkpoint === document ? null : evaluate(checkpoint, LOCALE)),
+)
+
+/** The drives that sit in the chosen bays, in bay order. */
+export const selectChosenDrives = createSelector(
+  selectEvaluation,
+  selectSelectedBays,
+  ({ bays }, selected) =>
+    bays.bays.flatMap(({ bay, drive }) => (drive && selected.includes(bay.id) ? [drive] : [])),
+)

@@ -1,0 +1,84 @@
+import { newDesign, renameDesign } from '@flint/core'
+import {
+  baysSelected,
+  checkpointSet,
+  edited,
+  findingPointed,
+  opened,
+  previewed,
+  redone,
+  saveFailed,
+  saveSucceeded,
+  sheetSlice,
+  undone,
+} from './sheetSlice'
+
+const document = newDesign('Start')
+const stored = { id: 'design-1', revision: 4, savedAt: '', document }
+const { reducer } = sheetSlice
+type Action = Parameters<typeof reducer>[1]
+const after = (...actions: Action[]) => {
+  const { open } = actions.reduce(reducer, reducer(undefined, opened({ stored, kept: null })))
+  if (!open) throw new Error('nothing is open')
+  return open
+}
+const renamed = renameDesign(document, 'Loft')
+const rename = edited({ label: 'rename', document: renamed })
+
+test('a design opens saved, at its revision, with nothing chosen', () => {
+  expect(after()).toMatchObject({
+    baseRevision: 4,
+    save: { kind: 'saved' },
+    selectedBays: [],
+    preview: null,
+  })
+})
+
+test('work kept here is taken up on top of what is stored, one undo away', () => {
+  const kept = { document: renamed, baseRevision: 3 }
+  const { open } = reducer(undefined, opened({ stored, kept }))
+  expect(open?.history.present).toBe(renamed)
+  expect(open?.baseRevision).toBe(3)
+  expect(open?.save.kind).toBe('unsaved')
+  expect(open?.history.past.map(({ before }) => before)).toEqual([document])
+})
+
+test('an edit is not saved until it is, and an edit meanwhile is not saved either', () => {
+  const saved = saveSucceeded({ designId: 'design-1', revision: 5, document: renamed })
+  expect(after(rename).save.kind).toBe('saving')
+  expect(after(rename, saved)).toMatchObject({ save: { kind: 'saved' }, baseRevision: 5 })
+  const more = edited({ label: 'more', document: renameDesign(document, 'More') })
+  expect(after(rename, more, saved).save.kind).toBe('saving')
+})
+
+test('an answer for another design changes nothing', () => {
+  const other = saveSucceeded({ designId: 'design-2', revision: 9, document: renamed })
+  expect(after(rename, other)).toMatchObject({ save: { kind: 'saving' }, baseRevision: 4 })
+  const failed = saveFailed({ designId: 'design-2', reason: 'gone', here: true })
+  expect(after(rename, failed).save.kind).toBe('saving')
+})
+
+test('undo back to what is stored is saved; redo is not', () => {
+  expect(after(rename, undone()).save.kind).toBe('saved')
+  expect(after(rename, undone(), redone()).save.kind).toBe('saving')
+  expect(after(undone(), redone()).history.present).toBe(document)
+})
+
+test('an edit ends the preview, and a checkpoint takes the present', () => {
+  expect(after(previewed(renamed), rename).preview).toBeNull()
+  expect(after(rename).checkpoint).toBe(document)
+  expect(after(rename, checkpointSet()).checkpoint).toBe(renamed)
+})
+
+test('what is chosen and pointed at is kept as it is', () => {
+  const open = after(baysSelected(['bay-2']), findingPointed({ code: 'no-pool', partIds: ['x'] }))
+  expect(open.selectedBays).toEqual(['bay-2'])
+  expect(open.pointedFinding?.code).toBe('no-pool')
+})
+
+test('without an open design nothing happens', () => {
+  const closed = reducer(undefined, { type: 'nothing' })
+  for (const action of [rename, undone(), redone(), checkpointSet(), baysSelected(['bay-1'])]) {
+    expect(reducer(closed, action)).toEqual({ open: null })
+  }
+})

@@ -1,0 +1,171 @@
+import type { DesignConflict, StoredDesign } from '@flint/contract'
+import { type DesignDocument, type History, record, redo, startHistory, undo } from '@flint/core'
+import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit'
+import type { KeptCopy } from '../saving/keptCopies'
+
+/** Where the newest state of the design is. */
+export type SaveState =
+  | { kind: 'saved' }
+  | { kind: 'saving' }
+  /** Not on the server; `reason` says why, `here` whether this browser keeps it. */
+  | { kind: 'unsaved'; reason: string; here: boolean }
+  | { kind: 'conflict'; conflict: DesignConflict }
+
+export interface OpenSheet {
+  designId: string
+  history: History
+  /** The revision that the present document was made from. */
+  baseRevision: number
+  /** The document of that revision; the present one is saved when it is this very one. */
+  baseDocument: DesignDocument
+  /** What changes are counted from in the ledger. */
+  checkpoint: DesignDocument
+  save: SaveState
+  selectedBays: string[]
+  /** What the design would become by the choice under the pointer or the keyboard focus. */
+  preview: DesignDocument | null
+  /** The finding chosen in the tray, whose parts are lit on the drawing. */
+  pointedFinding: { code: string; partIds: string[] } | null
+}
+
+interface SheetState {
+  open: OpenSheet | null
+}
+
+const initialState: SheetState = { open: null }
+
+export const sheetSlice = createSlice({
+  name: 'sheet',
+  initialState,
+  reducers: {
+    opened(state, { payload }: PayloadAction<{ stored: StoredDesign; kept: KeptCopy | null }>) {
+      const { stored, kept } = payload
+      const history = startHistory(stored.document)
+      const save: SaveState = kept
+        ? { kind: 'unsaved', reason: 'Work kept in this browser is being saved.', here: true }
+        : { kind: 'saved' }
+      state.open = {
+        designId: stored.id,
+        history: kept ? record(history, 'take up the work kept here', kept.document) : history,
+        baseRevision: kept?.baseRevision ?? stored.revision,
+        baseDocument: stored.document,
+        checkpoint: stored.document,
+        save,
+        selectedBays: [],
+        preview: null,
+        pointedFinding: null,
+      }
+    },
+    closed(state) {
+      state.open = null
+    },
+    edited(
+      state,
+      { payload }: PayloadAction<{ label: string; document: DesignDocument; joins?: boolean }>,
+    ) {
+      changeHistory(state, (history) =>
+        record(history, payload.label, payload.document, payload.joins),
+      )
+    },
+    undone(state) {
+      changeHistory(state, undo)
+    },
+    redone(state) {
+      changeHistory(state, redo)
+    },
+    checkpointSet(state) {
+      const open = state.open && original(state.open)
+      if (state.open && open) state.open.checkpoint = open.history.present
+    },
+    baysSelected(state, { payload }: PayloadAction<string[]>) {
+      if (state.open) state.open.selectedBays = payload
+    },
+    previewed(state, { payload }: PayloadAction<DesignDocument | null>) {
+      if (state.open) state.open.preview = payload
+    },
+    findingPointed(state, { payload }: PayloadAction<OpenSheet['pointedFinding']>) {
+      if (state.open) state.open.pointedFinding = payload
+    },
+    saveStarted(state, { payload: designId }: PayloadAction<string>) {
+      // While the server is gone every attempt would make the words flicker.
+      const { open } = state
+      if (open?.designId === designId && open.save.kind === 'saved') open.save = { kind: 'saving' }
+    },
+    saveSucceeded(
+      state,
+      { payload }: PayloadAction<{ designId: string; revision: number; document: DesignDocument }>,
+    ) {
+      const { open } = state
+      if (open?.designId !== payload.designId) return
+      open.baseRevision = payload.revision
+      open.baseDocument = payload.document
+      const { present } = original(open).history
+      open.save = present === payload.document ? { kind: 'saved' } : { kind: 'saving' }
+    },
+    saveFailed(
+      state,
+      { payload }: PayloadAction<{ designId: string; reason: string; here: boolean }>,
+    ) {
+      const { open } = state
+      if (open?.designId !== payload.designId) return
+      open.save = { kind: 'unsaved', reason: payload.reason, here: payload.here }
+    },
+    saveConflicted(
+      state,
+      { payload }: PayloadAction<{ designId: string; conflict: DesignConflict }>,
+    ) {
+      const { open } = state
+      if (open?.designId !== payload.designId) return
+      open.save = { kind: 'conflict', conflict: payload.conflict }
+    },
+    /** Goes on from the stored version; the own one stays one undo away. */
+    theirsTaken(state) {
+      const { open } = state
+      if (open?.save.kind !== 'conflict') return
+      const { stored } = open.save.conflict
+      changeHistory(state, (history) => record(history, 'take the other version', stored.document))
+      open.baseRevision = stored.revision
+      open.baseDocument = stored.document
+      open.save = { kind: 'saved' }
+    },
+    /** Goes on from the own version, as the next revision after the stored one. */
+    minePutOnTop(state) {
+      const { open } = state
+      if (open?.save.kind !== 'conflict') return
+      const { stored } = open.save.conflict
+      open.baseRevision = stored.revision
+      open.baseDocument = stored.document
+      open.save = { kind: 'saving' }
+    },
+  },
+})
+
+/** Core functions compare documents by identity, so they get the documents themselves, not drafts. */
+function changeHistory(state: SheetState, change: (history: History) => History): void {
+  const open = state.open && original(state.open)
+  if (!state.open || !open) return
+  const history = change(open.history)
+  state.open.history = history
+  state.open.preview = null
+  if (history.present === open.history.present || open.save.kind === 'conflict') return
+  if (history.present === open.baseDocument) state.open.save = { kind: 'saved' }
+  else if (open.save.kind === 'saved') state.open.save = { kind: 'saving' }
+}
+
+export const {
+  opened,
+  closed,
+  edited,
+  undone,
+  redone,
+  checkpointSet,
+  baysSelected,
+  previewed,
+  findingPointed,
+  saveStarted,
+  saveSucceeded,
+  saveFailed,
+  saveConflicted,
+  theirsTaken,
+  minePutOnTop,
+} = sheetSlice.actions

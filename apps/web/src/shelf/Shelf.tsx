@@ -1,0 +1,121 @@
+import Snackbar from '@mui/material/Snackbar'
+import { useState } from 'react'
+import { useReturnDesignMutation, useRestoreDemoMutation, useShelfQuery } from '../api/api'
+import { problemSentence } from '../api/problemOf'
+import { Mark } from '../controls/Mark'
+import { ThemeButton } from '../controls/ThemeButton'
+import { DesignRow } from './DesignRow'
+import { ImportButton } from './ImportButton'
+import { NewDesignDialog } from './NewDesignDialog'
+import type { ShelfNews } from './shelfNews'
+import styles from './shelf.module.css'
+
+/** Home: every design as a small elevation with its ledger. */
+export function Shelf() {
+  const { data, error, isLoading, refetch } = useShelfQuery()
+  const [restoreDemo, { isLoading: isRestoring }] = useRestoreDemoMutation()
+  const [returnDesign] = useReturnDesignMutation()
+  const [makesNew, setMakesNew] = useState(false)
+  const [news, setNews] = useState<ShelfNews | null>(null)
+
+  async function restore(): Promise<void> {
+    const result = await restoreDemo()
+    setNews({
+      text: result.error
+        ? problemSentence(result.error)
+        : 'The demo designs are as shipped. What they were before is among their revisions.',
+    })
+  }
+
+  return (
+    <div className={styles.page}>
+      <header className={styles.head}>
+        <h1 className={styles.brand}>
+          <Mark /> Flint Shelf
+        </h1>
+        <div className={styles.tools}>
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              setMakesNew(true)
+            }}
+          >
+            New design
+          </button>
+          <ImportButton onNews={setNews} />
+          <button
+            type="button"
+            className="plain-button"
+            disabled={isRestoring}
+            onClick={() => void restore()}
+          >
+            Restore the demo
+          </button>
+          <ThemeButton />
+        </div>
+      </header>
+      <main className={styles.main}>
+        <h2>On the shelf</h2>
+        {isLoading && <p className="soft">Reading the shelf …</p>}
+        {error && !data && (
+          <p role="alert">
+            {problemSentence(error)} Work not saved yet is kept in this browser.{' '}
+            <button type="button" className="plain-button" onClick={() => void refetch()}>
+              Try again
+            </button>
+          </p>
+        )}
+        {data?.length === 0 && (
+          <p>
+            The shelf is empty.{' '}
+            <button
+              type="button"
+              className="plain-button"
+              onClick={() => {
+                setMakesNew(true)
+              }}
+            >
+              Start a design
+            </button>
+          </p>
+        )}
+        <ul className={styles.list}>
+          {data?.map((design) => (
+            <DesignRow key={design.id} design={design} onNews={setNews} />
+          ))}
+        </ul>
+      </main>
+      {makesNew && (
+        <NewDesignDialog
+          onClose={() => {
+            setMakesNew(false)
+          }}
+        />
+      )}
+      <Snackbar
+        open={news !== null}
+        autoHideDuration={8000}
+        onClose={(_event, reason) => {
+          if (reason !== 'clickaway') setNews(null)
+        }}
+        message={news?.text}
+        action={
+          news?.removedId && (
+            <button
+              type="button"
+              className="plain-button"
+              style={{ color: 'inherit' }}
+              onClick={() => {
+                if (news.removedId) void returnDesign(news.removedId)
+                setNews(null)
+              }}
+            >
+              Put it back
+            </button>
+          )
+        }
+      />
+    </div>
+  )
+}

@@ -1,0 +1,20 @@
+import { configureStore } from '@reduxjs/toolkit'
+import { api } from '../api/api'
+import { sheetSlice } from '../sheet/sheetSlice'
+
+export function makeStore() {
+  return configureStore({
+    reducer: { [api.reducerPath]: api.reducer, sheet: sheetSlice.reducer },
+    middleware: (defaults) =>
+      // The history shares its documents; walking through all of them at every action would cost
+      // more than evaluating the design, and they cannot hold anything but JSON.
+      defaults({
+        serializableCheck: { ignoredPaths: ['sheet.open.history', 'sheet.open.preview'] },
+        immutableCheck: false,
+      }).concat(api.middleware),
+  })
+}
+
+export type Store = ReturnType<typeof makeStore>
+export type RootState = ReturnType<Store['getState']>
+export type Dispatch = Store['dispatch']

@@ -1,0 +1,76 @@
+import type { Finding } from '@flint/core'
+import { useNavigate } from 'react-router'
+import { selectEvaluation, selectPointedFinding } from '../sheet/selectors'
+import { findingPointed } from '../sheet/sheetSlice'
+import { useEdit, usePreview } from '../sheet/useEdit'
+import { useAppDispatch, useAppSelector } from '../store/hooks'
+import { SeverityShape } from './SeverityShape'
+import styles from './tray.module.css'
+
+/** What was found, the worst first. Choosing one brings its lens and lights the parts. */
+export function Findings() {
+  const { findings } = useAppSelector(selectEvaluation)
+  return (
+    <section className={styles.section}>
+      <h2 id="findings" tabIndex={-1}>
+        {findings.length === 0
+          ? 'Nothing to look at'
+          : findings.length === 1
+            ? 'One thing to look at'
+            : `${findings.length} things to look at`}
+      </h2>
+      {findings.length === 0 && (
+        <p className="soft">No rule has anything to say about this design.</p>
+      )}
+      <ul className={styles.list}>
+        {findings.map((finding) => (
+          <FindingEntry
+            key={`${finding.code} ${finding.groupIds.join()} ${finding.partIds.join()}`}
+            finding={finding}
+          />
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function FindingEntry({ finding }: { finding: Finding }) {
+  const { code, severity, sentence, houseRule, fix, step, partIds } = finding
+  const dispatch = useAppDispatch()
+  const navigate = useNavigate()
+  const edit = useEdit()
+  const previewOf = usePreview()
+  const pointed = useAppSelector(selectPointedFinding)?.code === code
+  return (
+    <li
+      className={pointed ? `${styles.finding} ${styles.pointedFinding}` : styles.finding}
+      data-finding={code}
+    >
+      <SeverityShape severity={severity} />
+      <button
+        type="button"
+        className={styles.findingButton}
+        aria-pressed={pointed}
+        onClick={() => {
+          dispatch(findingPointed(pointed ? null : { code, partIds }))
+          void navigate(`../${step}`, { relative: 'path' })
+        }}
+      >
+        {sentence}
+      </button>
+      {houseRule && <p className="soft">{houseRule}</p>}
+      {fix && (
+        <button
+          type="button"
+          className={`plain-button ${styles.fix ?? ''}`}
+          {...previewOf(fix.apply)}
+          onClick={() => {
+            edit(fix.label, fix.apply)
+          }}
+        >
+          {fix.label}
+        </button>
+      )}
+    </li>
+  )
+}

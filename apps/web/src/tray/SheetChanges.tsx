@@ -1,0 +1,83 @@
+import { sheetChanges, takeSheetFields } from '@flint/core'
+import { usePartsQuery } from '../api/api'
+import { selectDocument } from '../sheet/selectors'
+import { useEdit, usePreview } from '../sheet/useEdit'
+import { useAppSelector } from '../store/hooks'
+import styles from './tray.module.css'
+
+/** Data sheets on which the catalogue has changed its mind since the part was chosen. */
+export function SheetChanges() {
+  const document = useAppSelector(selectDocument)
+  const { data = [] } = usePartsQuery()
+  const edit = useEdit()
+  const previewOf = usePreview()
+  const changes = sheetChanges(document, data)
+  if (changes.length === 0) return null
+  return (
+    <section className={styles.section} aria-label="Changed data sheets">
+      <h2>The catalogue says otherwise now</h2>
+      <p className="soft">This design computes with the values from when the part was chosen.</p>
+      <ul className={styles.list}>
+        {changes.map(({ snapshotId, name, part, fields }) => (
+          <li key={snapshotId} className={styles.change}>
+            <span className={styles.changeRow}>
+              <strong>{name}</strong>
+              {fields.length > 1 && (
+                <button
+                  type="button"
+                  className="plain-button"
+                  onClick={() => {
+                    edit(`take the new data sheet of ${name}`, (before) =>
+                      takeSheetFields(
+                        before,
+                        snapshotId,
+                        part,
+                        fields.map(({ field }) => field),
+                      ),
+                    )
+                  }}
+                >
+                  take all {fields.length}
+                </button>
+              )}
+            </span>
+            {fields.map(({ field, from, to }) => {
+              const take = (before: typeof document) =>
+                takeSheetFields(before, snapshotId, part, [field])
+              return (
+                <span key={field} className={styles.changeRow}>
+                  <span>
+                    {fieldWords(field)}: <span className="figure">{valueWords(from)}</span> →{' '}
+                    <span className="figure">{valueWords(to)}</span>
+                  </span>
+                  <button
+                    type="button"
+                    className="plain-button"
+                    aria-label={`Take ${fieldWords(field)} of ${name}`}
+                    {...previewOf(take)}
+                    onClick={() => {
+                      edit(`take ${fieldWords(field)} of ${name}`, take)
+                    }}
+                  >
+                    take it
+                  </button>
+                </span>
+              )
+            })}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** `idleWatts` as "idle watts". */
+function fieldWords(field: string): string {
+  return field.replace(/([A-Z0-9]+)/g, ' $1').toLowerCase()
+}
+
+function valueWords(value: unknown): string {
+  if (value === null) return 'not known'
+  if (typeof value === 'number' || typeof value === 'boolean') return String(value)
+  return typeof value === 'string' ? value : 'a list'
+}

@@ -1,0 +1,80 @@
+import type { PartKind, PartSheet, SheetOf } from '@flint/core'
+import { say } from '../controls/locale'
+
+type Words = { [Kind in PartKind]?: (sheet: SheetOf<Kind>) => (string | null)[] }
+
+const millimetres = (value: number | null): string | null =>
+  value === null ? null : `${say.number(value, 1)} mm`
+const watts = (value: number | null, what: string): string | null =>
+  value === null ? null : `${say.watts(value, 1)} ${what}`
+
+/** What a builder looks at first on a kind's data sheet; a new kind may do without. Null is left out. */
+const WORDS: Words = {
+  chassis: ({ widthMm, heightMm, depthMm, bayBlocks, form }) => [
+    form,
+    say.counted(
+      bayBlocks.reduce((sum, { rows, columns }) => sum + rows * columns, 0),
+      'bay',
+    ),
+    `${widthMm} × ${heightMm} × ${depthMm} mm`,
+  ],
+  board: ({ size, socket, sataPorts, slots }) => [
+    size,
+    `socket ${socket}`,
+    `${sataPorts} SATA`,
+    slots ? say.counted(slots.length, 'slot') : null,
+  ],
+  cpu: ({ socket, cores, deepIdleWatts, shallowIdleWatts }) => [
+    `socket ${socket}`,
+    say.counted(cores, 'core'),
+    watts(deepIdleWatts, 'deep idle'),
+    watts(shallowIdleWatts, 'shallow'),
+  ],
+  cooler: ({ heightMm, ratedWatts, sockets }) => [
+    millimetres(heightMm),
+    watts(ratedWatts, 'rated'),
+    sockets ? `socket ${sockets.join(', ')}` : null,
+  ],
+  memory: ({ type, ecc, idleWatts }) => [type, ecc ? 'ECC' : 'no ECC', watts(idleWatts, 'idle')],
+  supply: ({ shape, ratedWatts, certificate, sataPlugs }) => [
+    shape,
+    say.watts(ratedWatts),
+    certificate,
+    sataPlugs === null ? null : `${sataPlugs} SATA plugs`,
+  ],
+  controller: ({ drivePorts, manner, idleWatts, lanes }) => [
+    say.counted(drivePorts, 'port'),
+    manner,
+    lanes === null ? null : `×${lanes}`,
+    watts(idleWatts, 'idle'),
+  ],
+  nic: ({ ports, bitsPerSecond, plug, idleWatts }) => [
+    bitsPerSecond === null ? null : `${ports} × ${say.number(bitsPerSecond / 1e9, 1)} Gb/s`,
+    plug,
+    watts(idleWatts, 'idle'),
+  ],
+  display: ({ lanes, idleWatts }) => [
+    lanes === null ? null : `×${lanes}`,
+    watts(idleWatts, 'idle'),
+  ],
+  fan: ({ sizeMm, thicknessMm, noiseDecibels }) => [
+    `${sizeMm} mm`,
+    thicknessMm === null ? null : `${thicknessMm} mm thick`,
+    noiseDecibels === null ? null : `${noiseDecibels} dB(A)`,
+  ],
+  drive: ({ capacityBytes, formFactor, idleWatts }) => [
+    say.drive(capacityBytes),
+    `${formFactor}"`,
+    watts(idleWatts, 'idle'),
+  ],
+  place: ({ widthMm, heightMm, depthMm }) => [
+    `${widthMm ?? '?'} × ${heightMm ?? '?'} × ${depthMm ?? '?'} mm inside`,
+  ],
+}
+
+/** One line about a part: "microATX, socket V4, 6 SATA, 3 slots". */
+export function partWords(sheet: PartSheet): string {
+  // Each entry takes the sheet of its own kind, which indexing by the kind cannot say.
+  const words = WORDS[sheet.kind] as ((one: PartSheet) => (string | null)[]) | undefined
+  return (words?.(sheet) ?? []).filter((word) => word !== null).join(', ')
+}

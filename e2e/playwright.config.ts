@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test'
+
+/** Flags for Debian's Chromium without a desktop and without a network. */
+const CHROMIUM_FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../.flint/browser-tests',
+  workers: 2,
+  fullyParallel: true,
+  timeout: 45_000,
+  expect: { timeout: 7_000 },
+  forbidOnly: true,
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions: { executablePath: '/usr/bin/chromium', args: CHROMIUM_FLAGS },
+  },
+})

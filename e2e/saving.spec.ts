@@ -1,0 +1,120 @@
+import { bay, expect, figure, openDesign, saved, test } from './support/test'
+
+test('the server dies: work is kept, said truthfully, and saved when it is back', async ({
+  house,
+  page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await expect(saved(page)).toContainText('revision 1')
+  await house.kill()
+
+  await bay(page, 4).click()
+  await page.keyboard.press('Delete')
+  await expect(page.locator('[data-save="unsaved"]')).toHaveText('not saved, kept in this browser')
+  await bay(page, 3).click()
+  await page.keyboard.press('Delete')
+  await expect(bay(page, 3)).toHaveAccessibleName(/empty/)
+  await expect(page.locator('[data-save="unsaved"]')).toBeVisible()
+
+  // Without a server even the page cannot be fetched; what was done must outlive that too.
+  const address = page.url()
+  await expect(page.reload()).rejects.toThrow('ERR_CONNECTION_REFUSED')
+  await house.start()
+  await page.goto(address)
+  await expect(bay(page, 3)).toHaveAccessibleName(/empty/)
+  await expect(bay(page, 4)).toHaveAccessibleName(/empty/)
+  await expect(saved(page)).toContainText('revision 2')
+
+  const kept = await page.evaluate(() =>
+    Object.keys(localStorage).filter((key) => key.includes('unsaved')),
+  )
+  expect(kept).toEqual([])
+})
+
+test('the server comes back while the sheet is open: the work is saved without a hand', async ({
+  house,
+  page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await house.kill()
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await expect(page.locator('[data-save="unsaved"]')).toBeVisible()
+  await house.start()
+  await expect(saved(page)).toContainText('revision 2')
+})
+
+test('a change made just before leaving the sheet is saved too', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await page.getByRole('link', { name: 'Shelf', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Warm-room shelf' })).toContainText(
+    '€1,070',
+  )
+})
+
+test.describe('two windows on one design', () => {
+  test.beforeEach(async ({ house, page, context }) => {
+    await openDesign(page, house, 'Warm-room shelf')
+    const other = await context.newPage()
+    await openDesign(other, house, 'Warm-room shelf')
+    await bay(other, 1).click()
+    await other.keyboard.press('Delete')
+    await expect(saved(other)).toContainText('revision 2')
+    // This window does not know of revision 2 yet.
+    await bay(page, 4).click()
+    await page.keyboard.press('Delete')
+    await expect(page.getByRole('alert')).toContainText('Both versions are kept.')
+  })
+
+  test('the later one is told and can be kept as a design of its own', async ({ house, page }) => {
+    await page.getByRole('button', { name: 'Keep mine as a design of its own' }).click()
+    await expect(page.getByLabel('Name of the design')).toHaveValue(
+      'Warm-room shelf, other version',
+    )
+    await expect(bay(page, 4)).toHaveAccessibleName(/empty/)
+    await expect(bay(page, 1)).toHaveAccessibleName(/8 TB/)
+    await openDesign(page, house, 'Warm-room shelf')
+    await expect(bay(page, 1)).toHaveAccessibleName(/empty/)
+    await expect(bay(page, 4)).toHaveAccessibleName(/8 TB/)
+  })
+
+  test('or put on top', async ({ page }) => {
+    await page.getByRole('button', { name: 'Put mine on top' }).click()
+    await expect(saved(page)).toContainText('revision 3')
+    await expect(bay(page, 4)).toHaveAccessibleName(/empty/)
+    await expect(bay(page, 1)).toHaveAccessibleName(/8 TB/)
+  })
+
+  test('or given up for the other, one undo away', async ({ page }) => {
+    await page.getByRole('button', { name: 'Go on from theirs' }).click()
+    await expect(bay(page, 1)).toHaveAccessibleName(/empty/)
+    await expect(bay(page, 4)).toHaveAccessibleName(/8 TB/)
+    await page.getByRole('button', { name: 'undo' }).click()
+    await expect(bay(page, 4)).toHaveAccessibleName(/empty/)
+    await expect(saved(page)).toContainText('revision 3')
+  })
+
+  test('and survives a reload without a decision', async ({ page }) => {
+    await page.reload()
+    await expect(page.getByRole('alert')).toContainText('Both versions are kept.')
+    await expect(bay(page, 4)).toHaveAccessibleName(/empty/)
+    await expect(figure(page, 'cost')).toHaveText('€1,070')
+  })
+})
+
+test('an earlier revision can be reopened', async ({ house, quietPage: page }) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await expect(saved(page)).toContainText('revision 2')
+  await page.getByRole('button', { name: 'revisions' }).click()
+  await page.getByRole('button', { name: 'Go back to it' }).click()
+  await expect(bay(page, 1)).toHaveAccessibleName(/8 TB/)
+  await expect(saved(page)).toContainText('revision 3')
+})

@@ -1,0 +1,89 @@
+import { readFile, writeFile } from 'node:fs/promises'
+import { bay, expect, openDesign, test } from './support/test'
+
+test('copy, remove and put back', async ({ house, quietPage: page }) => {
+  await page.goto(house.url)
+  await page.getByRole('button', { name: 'Copy Cabin archive' }).click()
+  await expect(page.getByRole('link', { name: 'Cabin archive, copy' })).toBeVisible()
+  await page.getByRole('button', { name: 'Remove Cabin archive', exact: true }).click()
+  await expect(page.getByRole('link', { name: 'Cabin archive', exact: true })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Put it back' }).click()
+  await expect(page.getByRole('link', { name: 'Cabin archive', exact: true })).toBeVisible()
+})
+
+test('export and import give the same design', async ({ house, quietPage: page }, testInfo) => {
+  await page.goto(house.url)
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export Drawer of drives' }).click()
+  const path = testInfo.outputPath('drawer.json')
+  await (await download).saveAs(path)
+  await page.getByLabel('Design file').setInputFiles(path)
+  await expect(page.getByText('Imported Drawer of drives.')).toBeVisible()
+  const rows = page.getByRole('listitem').filter({ hasText: 'Drawer of drives' })
+  await expect(rows).toHaveCount(2)
+  expect(await rows.nth(0).locator('dl').innerText()).toBe(
+    await rows.nth(1).locator('dl').innerText(),
+  )
+})
+
+test('a file that is no design is refused with the field, and the shelf stays', async ({
+  house,
+  quietPage: page,
+}, testInfo) => {
+  await page.goto(house.url)
+  const path = testInfo.outputPath('bad.json')
+  const good = JSON.parse(await readFile('demo/designs/warm-room-shelf.json', 'utf8')) as object
+  await writeFile(path, JSON.stringify({ ...good, colour: 'red' }))
+  await page.getByLabel('Design file').setInputFiles(path)
+  await expect(page.getByText('colour is not a known field.')).toBeVisible()
+  await writeFile(path, 'no json')
+  await page.getByLabel('Design file').setInputFiles(path)
+  await expect(page.getByText('bad.json is not JSON.')).toBeVisible()
+  await expect(page.getByRole('listitem')).toHaveCount(3)
+})
+
+test('the demo can be restored from the shelf', async ({ house, quietPage: page }) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await expect(page.locator('[data-save="saved"]')).toContainText('revision 2')
+  await page.goto(house.url)
+  await page.getByRole('button', { name: 'Restore the demo' }).click()
+  await expect(page.getByText('The demo designs are as shipped.')).toBeVisible()
+  await openDesign(page, house, 'Warm-room shelf')
+  await expect(bay(page, 1)).toHaveAccessibleName(/8 TB/)
+})
+
+test('a new design starts with a chassis and teaches what to do', async ({
+  house,
+  quietPage: page,
+}) => {
+  await page.goto(house.url)
+  await page.getByRole('button', { name: 'New design' }).click()
+  await page.getByLabel('Name').fill('Loft')
+  await page.getByLabel('Chassis').click()
+  await page.getByRole('option', { name: 'Pellworth Drystone 4U-24' }).click()
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await expect(page.getByRole('heading', { name: 'What is it for?' })).toBeVisible()
+  await page.locator('body').press('d')
+  await expect(page.getByRole('gridcell')).toHaveCount(24)
+  await expect(page.getByText('No drive is fitted, so nothing can hold data.')).toBeVisible()
+  await page.locator('[data-model="quillon-keep-20"]').click()
+  await expect(bay(page, 1)).toHaveAccessibleName(/20 TB drive, in no group/)
+})
+
+test('many designs and a very long name', async ({ house, quietPage: page }) => {
+  const document = JSON.parse(await readFile('demo/designs/cabin-archive.json', 'utf8')) as object
+  for (let count = 0; count < 30; count += 1) {
+    const name = `Attic ${count} ${'of a very long name '.repeat(5)}`.trim().slice(0, 120)
+    await page.request.post(`${house.url}/api/designs`, {
+      data: { document: { ...document, name } },
+    })
+  }
+  await page.goto(house.url)
+  await expect(page.getByRole('listitem')).toHaveCount(33)
+  const overflow = await page.evaluate(
+    () => window.document.documentElement.scrollWidth - innerWidth,
+  )
+  expect(overflow).toBeLessThanOrEqual(0)
+})

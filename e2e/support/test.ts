@@ -1,0 +1,40 @@
+import { type Page, test as base, expect } from '@playwright/test'
+import { House } from './house'
+
+interface Fixtures {
+  house: House
+  /** Fails the test when the page logs an error or throws. */
+  quietPage: Page
+}
+
+export const test = base.extend<Fixtures>({
+  // Playwright wants the first parameter written as a pattern, also when nothing is taken from it.
+  // eslint-disable-next-line no-empty-pattern
+  house: async ({}, use) => {
+    const house = await House.open()
+    await use(house)
+    await house.kill()
+  },
+  quietPage: async ({ page }, use) => {
+    const noises: string[] = []
+    page.on('pageerror', ({ message }) => noises.push(message))
+    page.on('console', (message) => {
+      if (message.type() === 'error') noises.push(message.text())
+    })
+    await use(page)
+    expect(noises).toEqual([])
+  },
+})
+
+/** Opens a design of the shelf by its name. */
+export async function openDesign(page: Page, house: House, name: string): Promise<void> {
+  await page.goto(house.url)
+  await page.getByRole('link', { name, exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Ledger' })).toBeVisible()
+}
+
+export const bay = (page: Page, number: number) => page.locator(`[data-bay="bay-${number}"]`)
+export const figure = (page: Page, id: string) => page.locator(`[data-value="${id}"]`)
+export const saved = (page: Page) => page.locator('[data-save="saved"]')
+
+export { expect }

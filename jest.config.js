@@ -1,0 +1,36 @@
+/** @type {import('jest').Config} */
+const base = {
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  testEnvironment: 'node',
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true, decorators: true },
+          transform: {
+            legacyDecorator: true,
+            decoratorMetadata: false,
+            useDefineForClassFields: false,
+            react: { runtime: 'automatic' },
+          },
+          target: 'es2022',
+        },
+        module: { type: 'es6' },
+      },
+    ],
+  },
+}
+
+export default {
+  testTimeout: 120_000,
+  projects: [
+    {
+      ...base,
+      displayName: 'unit',
+      testMatch: ['<rootDir>/{packages,apps}/**/src/**/*.test.{ts,tsx}'],
+    },
+    { ...base, displayName: 'api', testMatch: ['<rootDir>/tests/api/**/*.test.ts'] },
+    { ...base, displayName: 'house', testMatch: ['<rootDir>/tests/house/**/*.test.ts'] },
+  ],
+}

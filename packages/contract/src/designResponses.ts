@@ -1,0 +1,26 @@
+import type { CataloguePart, DesignDocument } from '@flint/core'
+
+/** A design as the server keeps it. */
+export interface StoredDesign {
+  id: string
+  revision: number
+  /** ISO 8601, UTC. */
+  savedAt: string
+  document: DesignDocument
+}
+
+export interface RevisionSummary {
+  revision: number
+  savedAt: string
+  name: string
+}
+
+/** Both sides of a save that came too late. */
+export interface DesignConflict {
+  stored: StoredDesign
+  yours: DesignDocument
+  /** Where the server keeps the version that came too late. */
+  setAsideId: string
+}
+
+export type StoredPart = CataloguePart & { origin: 'shipped' | 'own' }

@@ -1,0 +1,12 @@
+import { z } from 'zod'
+import { cardFields, count, maybe, sheetBase } from '../sheetFields'
+
+export const nicSheet = z.strictObject({
+  kind: z.literal('nic'),
+  ...sheetBase,
+  ...cardFields,
+  ports: count,
+  /** Bits a second on the wire, each port. */
+  bitsPerSecond: maybe(z.number().positive().max(1e12)),
+  plug: maybe(z.enum(['RJ45', 'SFP+', 'SFP28'])),
+})

@@ -1,0 +1,75 @@
+import { z } from 'zod'
+import { partSheet } from '../catalogue/partKinds'
+import { shortText } from '../catalogue/sheetFields'
+import { ZFS_VDEV_KIND_NAMES } from '../pool/zfs/vdevKinds'
+import { brief } from './brief'
+import { houseRules } from './houseRules'
+
+export const DESIGN_FORMAT = 'flint-shelf/design'
+export const DESIGN_VERSION = 2
+
+const id = z
+  .string()
+  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/)
+  .max(60)
+
+/**
+ * A data sheet as it was when the part was chosen. Designs compute from snapshots, so that a saved
+ * design never changes under its owner when the catalogue does.
+ */
+const partSnapshot = z.strictObject({
+  id,
+  /** The catalogue's name for it, or null for a part of one's own. */
+  slug: z.string().max(80).nullable(),
+  catalogueVersion: z.int().min(0).max(1_000_000),
+  sheet: partSheet,
+})
+
+/** One physical piece. */
+const fittedPart = z.strictObject({
+  id,
+  snapshotId: id,
+  /** Already in the house, so it costs nothing. */
+  owned: z.boolean(),
+  /** The bay a drive sits in; null for everything else, and for a drive still on the bench. */
+  bay: z
+    .string()
+    .regex(/^bay-[1-9][0-9]{0,3}$/)
+    .nullable(),
+  /** What is written on it: the end of a serial number, say. */
+  label: z.string().max(40),
+  ageYears: z.number().min(0).max(40).nullable(),
+})
+
+const group = z.strictObject({
+  id,
+  kind: z.enum(ZFS_VDEV_KIND_NAMES),
+  driveIds: z.array(id).min(1).max(255),
+})
+
+const pool = z.strictObject({
+  id,
+  name: shortText,
+  family: z.literal('zfs'),
+  ashift: z.int().min(9).max(16),
+  groups: z.array(group).max(256),
+})
+
+/** The design document: everything shown is computed from it. */
+export const designDocument = z.strictObject({
+  format: z.literal(DESIGN_FORMAT),
+  version: z.literal(DESIGN_VERSION),
+  name: shortText,
+  notes: z.string().max(10_000),
+  brief,
+  houseRules,
+  snapshots: z.array(partSnapshot).max(1_024),
+  fitted: z.array(fittedPart).max(1_024),
+  pools: z.array(pool).max(64),
+})
+
+export type DesignDocument = z.infer<typeof designDocument>
+export type PartSnapshot = z.infer<typeof partSnapshot>
+export type FittedPart = z.infer<typeof fittedPart>
+export type Pool = z.infer<typeof pool>
+export type Group = z.infer<typeof group>

@@ -1,0 +1,44 @@
+import type { CataloguePart, PartKind } from '../../catalogue/partKinds'
+import type { DesignDocument, FittedPart } from '../document'
+import { fittedOfKind, fittedOne } from '../fittedParts'
+import { nextId } from './nextId'
+import { withoutUnusedSnapshots, withSnapshot } from './snapshots'
+
+/** Kinds of which a machine has one: a new one takes the place of the old. */
+const SINGLE: ReadonlySet<PartKind> = new Set([
+  'chassis',
+  'board',
+  'cpu',
+  'cooler',
+  'supply',
+  'place',
+])
+
+/**
+ * Adds a part that sits in no bay, or changes the one there is where a machine has only one; the same
+ * one again changes nothing.
+ */
+export function fitPart(document: DesignDocument, part: CataloguePart): DesignDocument {
+  const { kind } = part.sheet
+  const { document: withSheet, snapshotId } = withSnapshot(document, part)
+  const isSingle = SINGLE.has(kind)
+  if (isSingle && fittedOne(document, kind)?.part.snapshotId === snapshotId) return document
+  const replaced = isSingle
+    ? new Set(fittedOfKind(document, kind).map(({ part: { id } }) => id))
+    : new Set<string>()
+  const fitted: FittedPart = {
+    id: nextId(
+      kind,
+      document.fitted.map(({ id }) => id),
+    ),
+    snapshotId,
+    owned: false,
+    bay: null,
+    label: '',
+    ageYears: null,
+  }
+  return withoutUnusedSnapshots({
+    ...withSheet,
+    fitted: [...withSheet.fitted.filter(({ id }) => !replaced.has(id)), fitted],
+  })
+}

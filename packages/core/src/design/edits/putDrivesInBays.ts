@@ -1,0 +1,47 @@
+import type { CataloguePart } from '../../catalogue/partKinds'
+import type { DesignDocument, FittedPart } from '../document'
+import { nextId } from './nextId'
+import { withoutUnusedSnapshots, withSnapshot } from './snapshots'
+
+/**
+ * Puts a drive of this model into each of these bays.
+ *
+ * A bay that already holds a drive gets the new model in its place and the drive keeps its id, and
+ * with it its membership in a group: that is how a model is changed. The new drive is bought, not
+ * owned, and bears no label and no age.
+ *
+ * @param bayIds ids as `baysOf` gives them
+ */
+export function putDrivesInBays(
+  document: DesignDocument,
+  model: CataloguePart,
+  bayIds: readonly string[],
+): DesignDocument {
+  if (bayIds.length === 0) return document
+  const { document: withSheet, snapshotId } = withSnapshot(document, model)
+  const inBay = new Map(withSheet.fitted.map((part, index) => [part.bay, index]))
+  const fitted = [...withSheet.fitted]
+  let changed = false
+  for (const bay of new Set(bayIds)) {
+    const index = inBay.get(bay)
+    const before = index === undefined ? undefined : fitted[index]
+    if (before?.snapshotId === snapshotId) continue
+    changed = true
+    const drive: FittedPart = {
+      id:
+        before?.id ??
+        nextId(
+          'drive',
+          fitted.map(({ id }) => id),
+        ),
+      snapshotId,
+      owned: false,
+      bay,
+      label: '',
+      ageYears: null,
+    }
+    if (index === undefined) fitted.push(drive)
+    else fitted[index] = drive
+  }
+  return changed ? withoutUnusedSnapshots({ ...withSheet, fitted }) : document
+}

@@ -1,0 +1,65 @@
+import type { DesignDocument } from './document'
+
+interface Step {
+  /** What was done, as a builder would say it: "put 12 TB in bay 3". */
+  label: string
+  before: DesignDocument
+}
+
+interface UndoneStep {
+  label: string
+  after: DesignDocument
+}
+
+/** A document with the way it came to be. Documents share what did not change, so this is small. */
+export interface History {
+  present: DesignDocument
+  past: Step[]
+  future: UndoneStep[]
+}
+
+const MOST_STEPS = 500
+
+export function startHistory(document: DesignDocument): History {
+  return { present: document, past: [], future: [] }
+}
+
+/**
+ * Takes one edit in. An edit that changed nothing leaves no step behind.
+ *
+ * @param joins the edit becomes part of the last step when that bears the same words, as when a
+ * number is typed digit by digit
+ */
+export function record(
+  history: History,
+  label: string,
+  after: DesignDocument,
+  joins = false,
+): History {
+  if (after === history.present) return history
+  if (joins && history.past.at(-1)?.label === label) {
+    return { present: after, past: history.past, future: [] }
+  }
+  const past = [...history.past, { label, before: history.present }].slice(-MOST_STEPS)
+  return { present: after, past, future: [] }
+}
+
+export function undo(history: History): History {
+  const step = history.past.at(-1)
+  if (!step) return history
+  return {
+    present: step.before,
+    past: history.past.slice(0, -1),
+    future: [{ label: step.label, after: history.present }, ...history.future],
+  }
+}
+
+export function redo(history: History): History {
+  const [step, ...rest] = history.future
+  if (!step) return history
+  return {
+    present: step.after,
+    past: [...history.past, { label: step.label, before: history.present }],
+    future: rest,
+  }
+}

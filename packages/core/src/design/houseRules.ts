@@ -1,0 +1,23 @@
+import { z } from 'zod'
+
+/** Questions on which builders disagree: what this builder goes by. */
+export const houseRules = z.strictObject({
+  /** Share of the available space that may be filled. */
+  fillCeiling: z.number().min(0.1).max(1),
+  /** Share of the available space kept for snapshots. */
+  snapshotReserve: z.number().min(0).max(0.9),
+  /** Memory that corrects its errors. */
+  ecc: z.enum(['required', 'worthwhile']).default('worthwhile'),
+  /** How much memory a storage server wants. */
+  memory: z.enum(['1 GiB per TB', 'floor of 8 GiB', 'as much as fits']).default('floor of 8 GiB'),
+})
+
+export type HouseRules = z.infer<typeof houseRules>
+
+/** Common practice, no source: keep a fifth free, reserve nothing unless asked. */
+export const DEFAULT_HOUSE_RULES: HouseRules = {
+  fillCeiling: 0.8,
+  snapshotReserve: 0,
+  ecc: 'worthwhile',
+  memory: 'floor of 8 GiB',
+}

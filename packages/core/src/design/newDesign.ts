@@ -1,0 +1,21 @@
+import type { CataloguePart } from '../catalogue/partKinds'
+import { EMPTY_BRIEF } from './brief'
+import { DESIGN_FORMAT, DESIGN_VERSION, type DesignDocument } from './document'
+import { fitPart } from './edits/fitPart'
+import { DEFAULT_HOUSE_RULES } from './houseRules'
+
+/** A design with these parts and nothing else: no drives, no pool, an open brief. */
+export function newDesign(name: string, parts: readonly CataloguePart[] = []): DesignDocument {
+  const empty: DesignDocument = {
+    format: DESIGN_FORMAT,
+    version: DESIGN_VERSION,
+    name: name.trim() || 'Untitled',
+    notes: '',
+    brief: EMPTY_BRIEF,
+    houseRules: DEFAULT_HOUSE_RULES,
+    snapshots: [],
+    fitted: [],
+    pools: [],
+  }
+  return parts.reduce(fitPart, empty)
+}

@@ -1,0 +1,135 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { Ajv2020 } from 'ajv/dist/2020.js'
+import { demoDesign } from '../../fixtures/demo'
+import { designJsonSchema } from './designJsonSchema'
+import type { DesignDocument } from './document'
+import { evaluate } from '../evaluate'
+import { newDesign } from './newDesign'
+import { parseDesign } from './parseDesign'
+
+const DEMO = ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']
+const shelf = demoDesign('warm-room-shelf')
+
+/** The document with one thing changed, as somebody's editor might have. */
+function spoilt(change: (document: Record<string, never> & DesignDocument) => void): unknown {
+  const copy = structuredClone(shelf)
+  change(copy as Record<string, never> & DesignDocument)
+  return copy
+}
+
+describe('what is wrong is named with its field, in a sentence', () => {
+  const cases: [string, unknown, string, string][] = [
+    ['no object', 7, '', 'The input is not an object.'],
+    ['another format', { ...shelf, format: 'other' }, 'format', '"flint-shelf/design"'],
+    ['a newer version', { ...shelf, version: 3 }, 'version', 'version must be 2.'],
+    ['an unknown field', { ...shelf, colour: 'red' }, 'colour', 'colour is not a known field.'],
+    [
+      'an unknown field inside',
+      spoilt((document) => Object.assign(document.brief, { wish: 1 })),
+      'brief.wish',
+      'brief.wish is not a known field.',
+    ],
+    [
+      'a missing field',
+      spoilt((document) => Reflect.deleteProperty(document.brief, 'horizonYears')),
+      'brief.horizonYears',
+      'brief.horizonYears is missing or not a number.',
+    ],
+    [
+      'a number that is too large',
+      spoilt((document) => (document.houseRules.fillCeiling = 1.5)),
+      'houseRules.fillCeiling',
+      'houseRules.fillCeiling must be at most 1.',
+    ],
+    [
+      'an unknown kind of group',
+      spoilt((document) => Object.assign(document.pools[0]?.groups[0] ?? {}, { kind: 'raidz9' })),
+      'pools[0].groups[0].kind',
+      'must be one of',
+    ],
+    ['an empty name', { ...shelf, name: ' ' }, 'name', 'name must not be empty.'],
+    [
+      'an id given twice',
+      spoilt((document) => document.fitted.push(document.fitted[0] as never)),
+      `fitted[${shelf.fitted.length}].id`,
+      'given twice',
+    ],
+    [
+      'a data sheet that is not there',
+      spoilt((document) => Object.assign(document.fitted[0] ?? {}, { snapshotId: 'sheet-99' })),
+      'fitted[0].snapshotId',
+      'sheet-99, which is not in the document',
+    ],
+    [
+      'two drives in one bay',
+      spoilt((document) => {
+        for (const part of document.fitted) if (part.bay) part.bay = 'bay-1'
+      }),
+      'fitted[8].bay',
+      'are both in bay-1',
+    ],
+    [
+      'a bay for a board',
+      spoilt((document) => Object.assign(document.fitted[1] ?? {}, { bay: 'bay-9' })),
+      'fitted[1].bay',
+      'is no drive',
+    ],
+    [
+      'a drive in two groups',
+      spoilt((document) => document.pools[0]?.groups[1]?.driveIds.push('drive-1')),
+      'pools[0].groups[1].driveIds[2]',
+      'already a member',
+    ],
+    [
+      'a group of something else',
+      spoilt((document) => document.pools[0]?.groups[1]?.driveIds.push('board-1')),
+      'pools[0].groups[1].driveIds[2]',
+      'not a drive',
+    ],
+  ]
+  test.each(cases)('%s', (_name, raw, field, words) => {
+    const parsed = parseDesign(raw)
+    expect('problems' in parsed && parsed.problems[0]).toMatchObject({
+      field,
+      sentence: expect.stringContaining(words) as string,
+    })
+  })
+
+  test('at most twenty problems are told', () => {
+    const raw = { ...shelf, fitted: Array.from({ length: 500 }, () => ({})) }
+    const parsed = parseDesign(raw)
+    expect('problems' in parsed && parsed.problems).toHaveLength(20)
+  })
+})
+
+test('a document of the first version opens; what it never said is not known', () => {
+  const path = join(import.meta.dirname, '..', '..', 'fixtures', 'design-version-1.json')
+  const parsed = parseDesign(JSON.parse(readFileSync(path, 'utf8')))
+  if (!('document' in parsed)) throw new Error(parsed.problems[0]?.sentence)
+  const { version, houseRules, snapshots } = parsed.document
+  expect(version).toBe(2)
+  expect(houseRules.ecc).toBe('worthwhile')
+  expect(snapshots[0]?.sheet).toMatchObject({ kind: 'chassis', boardSizes: null, fanCount: null })
+  const { findings, capacity } = evaluate(parsed.document)
+  expect(capacity.availableBytes).toBe(evaluate(shelf).capacity.availableBytes)
+  expect(findings.map(({ code }) => code)).toContain('board-size-not-taken-not-known')
+})
+
+describe('the published schema', () => {
+  const path = join(import.meta.dirname, '..', '..', '..', '..', 'docs', 'design.schema.json')
+  const published = JSON.parse(readFileSync(path, 'utf8')) as Record<string, unknown>
+
+  test('is the one in the code; npm run schema writes it anew', () => {
+    expect(published).toEqual(JSON.parse(JSON.stringify(designJsonSchema())))
+  })
+
+  // Source: JSON Schema 2020-12, as read by ajv, a general-purpose library.
+  test('accepts the demo and a new design, by another library', () => {
+    const validate = new Ajv2020({ strict: false }).compile(published)
+    for (const document of [...DEMO.map(demoDesign), newDesign('new')]) {
+      expect(validate(document) || validate.errors).toBe(true)
+    }
+    expect(validate({ ...shelf, colour: 'red' })).toBe(false)
+  })
+})

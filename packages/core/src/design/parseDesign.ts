@@ -1,0 +1,19 @@
+import { type DesignDocument, designDocument } from './document'
+import { type Problem, problemsOf } from './problem'
+import { brokenReferences } from './brokenReferences'
+import { upgradeDesign } from './upgrades/upgradeDesign'
+
+export type ParsedDesign = { document: DesignDocument } | { problems: Problem[] }
+
+/**
+ * Reads anything as a design document: upgrades old versions, checks every field against the schema
+ * and every reference against what it points at.
+ *
+ * @returns the document, or what is wrong with it; never throws
+ */
+export function parseDesign(raw: unknown): ParsedDesign {
+  const checked = designDocument.safeParse(upgradeDesign(raw), { reportInput: true })
+  if (!checked.success) return { problems: problemsOf(checked.error.issues) }
+  const problems = brokenReferences(checked.data)
+  return problems.length > 0 ? { problems } : { document: checked.data }
+}

@@ -1,0 +1,31 @@
+import { DESIGN_VERSION } from '../document'
+
+type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>
+
+/** For each old version, how to make the next one of it. */
+const upgrades: Partial<Record<number, Upgrade>> = {
+  // Version 2 has more fields on data sheets and more house rules. All of them have a value for
+  // "nobody has said it", which the schema fills in.
+  1: (document) => document,
+}
+
+/**
+ * Brings a document of an older version up to the current one, step by step.
+ *
+ * @param raw anything; what is not a versioned object is returned as it is, for the schema to refuse
+ */
+export function upgradeDesign(raw: unknown): unknown {
+  let document = raw
+  while (isVersioned(document) && document.version < DESIGN_VERSION) {
+    const upgrade = upgrades[document.version]
+    if (!upgrade) return document
+    document = { ...upgrade(document), version: document.version + 1 }
+  }
+  return document
+}
+
+function isVersioned(raw: unknown): raw is Record<string, unknown> & { version: number } {
+  return (
+    typeof raw === 'object' && raw !== null && 'version' in raw && typeof raw.version === 'number'
+  )
+}

@@ -1,0 +1,48 @@
+import type { DesignDocument } from '../design/document'
+import type { BayPlan } from '../design/bayUse'
+import type { CapacityFigure } from '../pool/designCapacity'
+import type { SurvivalFigure } from '../pool/survival/designSurvival'
+import type { PowerFigure } from '../power/idlePower'
+import type { CostFigure } from '../money/billOfMaterials'
+import type { Speller } from '../units/speller'
+
+/** `blocks`: it cannot be built or used so. `risks`: it can, and may hurt. `note`: worth knowing. */
+export type Severity = 'blocks' | 'risks' | 'note'
+
+/** The steps of the work, each a lens on the build sheet, that a finding can belong to. */
+export type StepId = 'brief' | 'shell' | 'core' | 'drives'
+
+export interface Fix {
+  /** What it does, as on a button: "Move 2 drives to the bench". */
+  label: string
+  apply: (document: DesignDocument) => DesignDocument
+}
+
+export interface Finding {
+  /** Stable, for tests, links and people who ask about it. */
+  code: string
+  severity: Severity
+  step: StepId
+  /** Pieces and groups it points at. */
+  partIds: string[]
+  groupIds: string[]
+  /** What happens and why, one sentence. */
+  sentence: string
+  /** The numbers behind it, with units in their names. */
+  numbers: Record<string, number>
+  /** The house rule that spoke, in words, where builders disagree. */
+  houseRule?: string
+  fix?: Fix
+}
+
+/** All figures of a design; what the rules look at. */
+export interface Figures {
+  capacity: CapacityFigure
+  survival: SurvivalFigure
+  power: PowerFigure
+  cost: CostFigure
+  bays: BayPlan
+}
+
+/** One rule: looks at a design and its figures, gives what it finds. */
+export type Rule = (document: DesignDocument, figures: Figures, say: Speller) => Finding[]

@@ -1,0 +1,22 @@
+import { fittedOfKind } from '../../design/fittedParts'
+import type { Rule } from '../finding'
+
+/** Drives are there but nothing holds data yet, or there are no drives at all. */
+export const noPool: Rule = (document) => {
+  if (document.pools.some(({ groups }) => groups.length > 0)) return []
+  const drives = fittedOfKind(document, 'drive').length
+  return [
+    {
+      code: 'no-pool',
+      severity: 'blocks',
+      step: 'drives',
+      partIds: [],
+      groupIds: [],
+      sentence:
+        drives === 0
+          ? 'No drive is fitted, so nothing can hold data.'
+          : 'The drives are in no group yet, so nothing holds data.',
+      numbers: { drives },
+    },
+  ]
+}

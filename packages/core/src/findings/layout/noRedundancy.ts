@@ -1,0 +1,19 @@
+import { letteredGroups } from '../../design/groupLetters'
+import type { Rule } from '../finding'
+
+/** A group without redundancy takes the whole pool with it. */
+export const noRedundancy: Rule = (document) =>
+  letteredGroups(document)
+    .filter(({ group }) => group.kind === 'stripe')
+    .map(({ group, letter, pool }) => ({
+      code: 'no-redundancy',
+      severity: 'risks',
+      step: 'drives',
+      partIds: group.driveIds,
+      groupIds: [group.id],
+      sentence:
+        pool.groups.length > 1
+          ? `Group ${letter} has no redundancy: one failed drive in it loses all of pool ${pool.name}, the other groups included.`
+          : `Group ${letter} has no redundancy: the first drive that fails loses all of pool ${pool.name}.`,
+      numbers: { drives: group.driveIds.length },
+    }))

@@ -1,0 +1,18 @@
+import { partNames } from '../partNames'
+import type { Rule } from '../finding'
+
+/** Parts whose idle watts, or leave to sleep deeply, no data sheet says: the figure leaves them out. */
+export const powerNotKnown: Rule = (document, { power }) => {
+  if (power.notKnownPartIds.length === 0) return []
+  return [
+    {
+      code: 'power-not-known',
+      severity: 'note',
+      step: 'core',
+      partIds: power.notKnownPartIds,
+      groupIds: [],
+      sentence: `What ${partNames(document, power.notKnownPartIds)} draws idle, or whether it lets the CPU sleep, is not known, so the watts at the wall may be too low.`,
+      numbers: { parts: power.notKnownPartIds.length },
+    },
+  ]
+}

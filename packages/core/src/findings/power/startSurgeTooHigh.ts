@@ -1,0 +1,34 @@
+import { notKnown } from '../notKnown'
+import { partNames } from '../partNames'
+import { startSurge } from '../../power/startSurge'
+import type { Rule } from '../finding'
+
+/** All drives starting at once ask more of the 12 V rails than they carry. */
+export const startSurgeTooHigh: Rule = (document, { power, bays }, say) => {
+  const spinning = bays.bays.reduce((sum, { drive }) => sum + (drive?.sheet.idleWatts ?? 0), 0)
+  const surge = startSurge(document, Math.max(0, power.dcWatts - spinning))
+  if (!surge) return []
+  if ('notKnownPartIds' in surge) {
+    return [
+      notKnown({
+        code: 'start-surge-too-high',
+        step: 'drives',
+        partIds: surge.notKnownPartIds,
+        question: 'whether the supply can start all drives at once',
+        missing: `the 12 V current of ${partNames(document, surge.notKnownPartIds)}`,
+      }),
+    ]
+  }
+  if (surge.amps <= surge.ratedAmps) return []
+  return [
+    {
+      code: 'start-surge-too-high',
+      severity: 'blocks',
+      step: 'drives',
+      partIds: [],
+      groupIds: [],
+      sentence: `Starting all drives at once takes ${say.number(surge.amps, 1)} A at 12 V; the supply carries ${say.number(surge.ratedAmps, 1)} A. Start them in groups or take a larger supply.`,
+      numbers: { amps: surge.amps, ratedAmps: surge.ratedAmps },
+    },
+  ]
+}

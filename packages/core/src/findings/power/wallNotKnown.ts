@@ -1,0 +1,17 @@
+import type { Rule } from '../finding'
+
+/** Without a supply the watts at the wall cannot be told. */
+export const wallNotKnown: Rule = (_document, { power }, say) => {
+  if (power.wallWatts !== null) return []
+  return [
+    {
+      code: 'wall-not-known',
+      severity: 'blocks',
+      step: 'drives',
+      partIds: [],
+      groupIds: [],
+      sentence: `No power supply is chosen, so the watts at the wall are not known; ${say.watts(power.dcWatts, 1)} are needed behind it.`,
+      numbers: { dcWatts: power.dcWatts },
+    },
+  ]
+}

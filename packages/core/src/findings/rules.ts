@@ -1,0 +1,98 @@
+import { cardsDoNotFit } from './core/cardsDoNotFit'
+import { coolerTooWeak } from './core/coolerTooWeak'
+import { cpuNeedsBios } from './core/cpuNeedsBios'
+import { cpuSocket } from './core/cpuSocket'
+import { cpuTooHungry } from './core/cpuTooHungry'
+import { finsAcrossAirflow } from './core/finsAcrossAirflow'
+import { memoryDoesNotFit } from './core/memoryDoesNotFit'
+import { memoryForCapacity } from './core/memoryForCapacity'
+import { noDisplayOutput } from './core/noDisplayOutput'
+import { noEcc } from './core/noEcc'
+import { sataPortsDiffer } from './core/sataPortsDiffer'
+import { tooFewFanHeaders } from './core/tooFewFanHeaders'
+import { tooFewPowerPlugs } from './core/tooFewPowerPlugs'
+import { boardSizeNotTaken } from './shell/boardSizeNotTaken'
+import { boardTooDeep } from './shell/boardTooDeep'
+import { coolerTooTall } from './shell/coolerTooTall'
+import { noRoomInPlace } from './shell/noRoomInPlace'
+import { supplyDoesNotFit } from './shell/supplyDoesNotFit'
+import { traysMissing } from './shell/traysMissing'
+import { noSecondCopy } from './capacity/noSecondCopy'
+import { tooFewFailuresSurvived } from './capacity/tooFewFailuresSurvived'
+import { tooFewFreeBays } from './capacity/tooFewFreeBays'
+import { tooSmall } from './capacity/tooSmall'
+import type { Finding, Figures, Rule, Severity } from './finding'
+import type { DesignDocument } from '../design/document'
+import type { Speller } from '../units/speller'
+import { driveDoesNotFitBay } from './layout/driveDoesNotFitBay'
+import { drivesInNoGroup } from './layout/drivesInNoGroup'
+import { groupOnTheBench } from './layout/groupOnTheBench'
+import { mixedSizes } from './layout/mixedSizes'
+import { noPool } from './layout/noPool'
+import { noRedundancy } from './layout/noRedundancy'
+import { poolCannotBeMade } from './layout/poolCannotBeMade'
+import { singleParityLargeDrives } from './layout/singleParityLargeDrives'
+import { unequalRedundancy } from './layout/unequalRedundancy'
+import { costOverLimit } from './money/costOverLimit'
+import { otherCurrency } from './money/otherCurrency'
+import { priceNotKnown } from './money/priceNotKnown'
+import { tooFewPorts } from './ports/tooFewPorts'
+import { deepIdleVetoed } from './power/deepIdleVetoed'
+import { powerNotKnown } from './power/powerNotKnown'
+import { idleOverLimit } from './power/idleOverLimit'
+import { startSurgeTooHigh } from './power/startSurgeTooHigh'
+import { wallNotKnown } from './power/wallNotKnown'
+
+/** Every rule. A new one is one file in the folder of its subject and one line here. */
+const rules: readonly Rule[] = [
+  boardSizeNotTaken,
+  boardTooDeep,
+  supplyDoesNotFit,
+  coolerTooTall,
+  noRoomInPlace,
+  cpuSocket,
+  cpuNeedsBios,
+  cpuTooHungry,
+  coolerTooWeak,
+  memoryDoesNotFit,
+  cardsDoNotFit,
+  noDisplayOutput,
+  tooFewPowerPlugs,
+  tooFewFanHeaders,
+  noPool,
+  poolCannotBeMade,
+  groupOnTheBench,
+  driveDoesNotFitBay,
+  tooFewPorts,
+  startSurgeTooHigh,
+  wallNotKnown,
+  tooSmall,
+  tooFewFailuresSurvived,
+  noRedundancy,
+  singleParityLargeDrives,
+  unequalRedundancy,
+  tooFewFreeBays,
+  costOverLimit,
+  otherCurrency,
+  priceNotKnown,
+  idleOverLimit,
+  powerNotKnown,
+  deepIdleVetoed,
+  noEcc,
+  memoryForCapacity,
+  finsAcrossAirflow,
+  sataPortsDiffer,
+  traysMissing,
+  mixedSizes,
+  drivesInNoGroup,
+  noSecondCopy,
+]
+
+const WEIGHT: Record<Severity, number> = { blocks: 0, risks: 1, note: 2 }
+
+/** What every rule finds, the worst first; within a severity in the order of the list above. */
+export function findingsOf(document: DesignDocument, figures: Figures, say: Speller): Finding[] {
+  return rules
+    .flatMap((rule) => rule(document, figures, say))
+    .sort((one, other) => WEIGHT[one.severity] - WEIGHT[other.severity])
+}

@@ -1,0 +1,88 @@
+import fc from 'fast-check'
+import { demoDesign, demoPart, demoParts } from '../../fixtures/demo'
+import { coolerClearance } from './coolerClearance'
+import { fitVerdict } from './fitVerdict'
+import { slotsForCards } from './slotsForCards'
+
+describe('room for a cooler', () => {
+  test('the least of cover, fan and supply counts', () => {
+    const at = (boardToCoverMm: number, coverFanMm: number, boardToSupplyMm: number) =>
+      coolerClearance({ boardToCoverMm, coverFanMm, boardToSupplyMm })
+    expect(at(72, 0, 0)).toEqual({ clearanceMm: 72, obstacle: 'the cover' })
+    expect(at(148, 25, 0)).toEqual({ clearanceMm: 123, obstacle: 'the fan under the cover' })
+    expect(at(128, 0, 56)?.obstacle).toBe('the supply over the board')
+    expect(at(50, 0, 56)?.obstacle).toBe('the cover')
+  })
+
+  test('one missing measure makes it unknown', () => {
+    const known = { boardToCoverMm: 72, coverFanMm: 0, boardToSupplyMm: 0 }
+    for (const field of Object.keys(known)) {
+      expect(coolerClearance({ ...known, [field]: null })).toBeNull()
+    }
+  })
+})
+
+describe('slots for cards', () => {
+  const slot = fc.record({
+    physicalLanes: fc.constantFrom(1, 4, 8, 16),
+    openEnd: fc.boolean(),
+  })
+  const lanes = fc.constantFrom(1, 4, 8, 16)
+
+  /** The most cards that any way of placing them accommodates, tried out one by one. */
+  function mostPlaced(
+    slots: { physicalLanes: number; openEnd: boolean }[],
+    edges: number[],
+  ): number {
+    const [edge, ...rest] = edges
+    if (edge === undefined) return 0
+    const placed = slots.map((candidate, index) =>
+      candidate.openEnd || candidate.physicalLanes >= edge
+        ? 1 +
+          mostPlaced(
+            slots.filter((_, other) => other !== index),
+            rest,
+          )
+        : 0,
+    )
+    return Math.max(mostPlaced(slots, rest), ...placed)
+  }
+
+  test('as few cards are left over as trying everything leaves', () => {
+    const some = fc.array(slot, { maxLength: 4 })
+    fc.assert(
+      fc.property(some, fc.array(lanes, { maxLength: 4 }), (slots, edges) => {
+        const left = slotsForCards(slots, edges)
+        expect(edges.length - left.length).toBe(mostPlaced(slots, edges))
+        expect(new Set(left).size).toBe(left.length)
+      }),
+      { numRuns: 400 },
+    )
+  })
+})
+
+describe('the verdict on a part', () => {
+  const shelf = demoDesign('warm-room-shelf')
+  const cabin = demoDesign('cabin-archive')
+
+  test.each([
+    ['hollin-thin-29', shelf, 'fits', ''],
+    ['hollin-pass-64', shelf, 'does not fit', 'touches the supply over the board'],
+    ['varnholt-late-8', shelf, 'fits with changes', 'needs firmware 15'],
+    ['lockrow-six', shelf, 'fits', ''],
+    ['tindrel-found-itx', shelf, 'fits with changes', 'Not known'],
+    ['tindrel-watch-atx', cabin, 'does not fit', 'Varnholt Mid 8 wants socket V4'],
+    ['pellworth-drystone-2u12', cabin, 'fits with changes', '22 mm are left'],
+  ] as const)('%s: %#', (slug, document, verdict, words) => {
+    const judged = fitVerdict(document, demoPart(slug))
+    expect(judged.verdict).toBe(verdict)
+    expect(judged.reason).toContain(words)
+  })
+
+  test('every part of the catalogue is judged, and good and bad ones exist', () => {
+    const verdicts = demoParts()
+      .filter(({ sheet }) => sheet.kind !== 'drive')
+      .map((part) => fitVerdict(cabin, part).verdict)
+    expect(new Set(verdicts)).toEqual(new Set(['fits', 'fits with changes', 'does not fit']))
+  })
+})

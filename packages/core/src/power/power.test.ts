@@ -1,0 +1,129 @@
+import fc from 'fast-check'
+import { demoDesign, demoPart } from '../../fixtures/demo'
+import { fitPart } from '../design/edits/fitPart'
+import { moveDrive } from '../design/edits/moveDrive'
+import { removeParts } from '../design/edits/removeParts'
+import { newDesign } from '../design/newDesign'
+import { energyPerYearKilowattHours } from './energyPerYear'
+import { idlePower } from './idlePower'
+import { startSurge } from './startSurge'
+import { CERTIFICATES, idleLossWatts, supplyEfficiency } from './supplyEfficiency'
+
+describe('efficiency of a supply', () => {
+  // Certificate levels, from memory.
+  test.each([
+    ['bronze', 115, 0.2, 0.82],
+    ['bronze', 230, 0.5, 0.88],
+    ['gold', 115, 0.5, 0.9],
+    ['gold', 230, 1, 0.89],
+    ['platinum', 230, 0.2, 0.92],
+    ['titanium', 115, 0.1, 0.9],
+    ['titanium', 230, 0.2, 0.94],
+    ['titanium', 230, 0.5, 0.96],
+    ['titanium', 230, 1, 0.94],
+    ['plain', 115, 0.2, 0.8],
+  ] as const)(
+    '%s at %i V goes through its point at %d of the rating',
+    (certificate, volts, load, expected) => {
+      expect(supplyEfficiency(load * 600, 600, certificate, volts)).toBeCloseTo(expected, 10)
+    },
+  )
+
+  // Common practice, no source: units of 450 to 850 W at 20 to 40 W.
+  test.each([
+    ['plain', 0.55, 0.82],
+    ['bronze', 0.55, 0.82],
+    ['gold', 0.6, 0.87],
+  ] as const)(
+    'a %s unit of 600 W at 30 W is as poor as such units are',
+    (certificate, least, most) => {
+      const efficiency = supplyEfficiency(30, 600, certificate, 115)
+      expect(efficiency).toBeGreaterThan(least)
+      expect(efficiency).toBeLessThan(most)
+    },
+  )
+
+  test('more load always draws more at the wall, and less than nothing is never lost', () => {
+    const load = fc.double({ min: 0.005, max: 1, noNaN: true })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...CERTIFICATES),
+        fc.constantFrom(115 as const, 230 as const),
+        load,
+        load,
+        (certificate, volts, one, other) => {
+          const wall = (share: number): number =>
+            (share * 500) / supplyEfficiency(share * 500, 500, certificate, volts)
+          const [less, more] = one < other ? [one, other] : [other, one]
+          expect(wall(less)).toBeLessThanOrEqual(wall(more) + 1e-9)
+          expect(wall(less)).toBeGreaterThan(less * 500)
+        },
+      ),
+    )
+  })
+
+  test('a supply that delivers nothing still takes its fixed loss', () => {
+    expect(supplyEfficiency(0, 500, 'gold', 230)).toBe(0)
+    expect(idleLossWatts(500, 'plain', 230)).toBeCloseTo(12.5)
+  })
+})
+
+describe('a year of power', () => {
+  // Common practice, no source: sums from electricity bills.
+  test('23 W at 0.32 a kWh is 5.37 a month', () => {
+    expect((energyPerYearKilowattHours(23) / 12) * 0.32).toBeCloseTo(5.37, 2)
+  })
+
+  test('40 W at 0.205 a kWh is about 6 a month', () => {
+    expect((energyPerYearKilowattHours(40) / 12) * 0.205).toBeCloseTo(6, 1)
+  })
+})
+
+describe('idle watts of a design', () => {
+  test('the terms add up, and the wall is their sum over the efficiency', () => {
+    const power = idlePower(demoDesign('cabin-archive'))
+    // board 8.5, CPU 11, cooler 0.6, memory 2 × 1.1, controller 11, fans 7.5, drives 12 × 4.4
+    expect(power.dcWatts).toBeCloseTo(93.6, 10)
+    const expected = 93.6 / supplyEfficiency(93.6, 550, 'gold', 230)
+    expect(power.wallWatts).toBeCloseTo(expected, 10)
+    expect(power.costPerYearMinor).toBe(Math.round(expected * 8.76 * 31.5))
+  })
+
+  test('one card without link power management keeps the CPU awake', () => {
+    const cabin = demoDesign('cabin-archive')
+    const before = idlePower(cabin)
+    expect(before.vetoPartIds).toEqual(['controller-1'])
+    expect(before.vetoWatts).toBe(9)
+    const after = idlePower(fitPart(removeParts(cabin, ['controller-1']), demoPart('lockrow-six')))
+    expect(after.vetoPartIds).toEqual([])
+    // CPU 11 → 2 and controller 11 → 2
+    expect(before.dcWatts - after.dcWatts).toBeCloseTo(18, 10)
+  })
+
+  test('a drive on the bench draws nothing', () => {
+    const shelf = demoDesign('warm-room-shelf')
+    const drive = shelf.fitted.find(({ bay }) => bay === 'bay-1')
+    const without = idlePower(moveDrive(shelf, drive?.id ?? '', null))
+    expect(idlePower(shelf).dcWatts - without.dcWatts).toBeCloseTo(3.4, 10)
+  })
+
+  test('without a supply the wall is not known, not zero', () => {
+    const power = idlePower(newDesign('bare', [demoPart('tindrel-plain-itx')]))
+    expect(power.dcWatts).toBe(5.5)
+    expect(power.wallWatts).toBeNull()
+    expect(power.costPerYearMinor).toBeNull()
+  })
+
+  test('a supply alone takes its own loss', () => {
+    const power = idlePower(newDesign('bare', [demoPart('emberlin-brick-450')]))
+    expect(power.wallWatts).toBeCloseTo(450 * 0.025)
+  })
+})
+
+test('the start surge adds drives and the rest of the machine on 12 V', () => {
+  const surge = startSurge(demoDesign('cabin-archive'), 40.2)
+  if (!surge || !('amps' in surge)) throw new Error('the surge is known')
+  expect(surge.amps).toBeCloseTo(12 * 1.9 + 40.2 / 12, 10)
+  expect(surge.ratedAmps).toBe(45)
+  expect(startSurge(newDesign('bare'), 10)).toBeNull()
+})

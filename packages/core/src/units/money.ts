@@ -1,0 +1,28 @@
+import { keptNumberFormat } from './numberText'
+
+/**
+ * Money in whole minor units (cents), as text in the user's own digits.
+ *
+ * @param minor minor units; how many make a major one is the currency's own
+ * @param currency ISO 4217 code
+ * @example moneyText(341250, 'EUR', 'en') // '€3,412.50'
+ */
+export function moneyText(
+  minor: number,
+  currency: string,
+  locale: string,
+  wholeUnitsOnly = false,
+): string {
+  const format = keptNumberFormat(locale, {
+    style: 'currency',
+    currency,
+    ...(wholeUnitsOnly ? { maximumFractionDigits: 0 } : {}),
+  })
+  return format.format(minor / minorPerMajor(currency))
+}
+
+/** Minor units in one major unit: 100 cents a euro, 1 for the yen. Source: ISO 4217, by way of CLDR. */
+export function minorPerMajor(currency: string): number {
+  const format = keptNumberFormat('en', { style: 'currency', currency })
+  return 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2)
+}

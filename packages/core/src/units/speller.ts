@@ -1,0 +1,50 @@
+import { binaryBytes, decimalBytes, type Quantity } from './bytes'
+import { moneyText } from './money'
+import { numberText } from './numberText'
+
+/** How figures are written for one user: their digits, always with the unit. */
+export interface Speller {
+  locale: string
+  number: (value: number, digits?: number) => string
+  /** Space as a file system shows it: KiB to PiB. */
+  space: (bytes: number, digits?: number) => string
+  /** A drive as sold: GB, TB. */
+  drive: (bytes: number) => string
+  watts: (watts: number, digits?: number) => string
+  money: (minor: number, currency: string) => string
+  /** Money without the part after the point, for totals where cents say nothing. */
+  roundMoney: (minor: number, currency: string) => string
+  percent: (share: number, digits?: number) => string
+  /** "1 drive", "3 drives". */
+  counted: (count: number, noun: string, plural?: string) => string
+}
+
+const inOne = ({ value, unit }: Quantity): string => `${value} ${unit}`
+
+const made = new Map<string, Speller>()
+
+/** The speller for a locale, as `de-AT`. */
+export function spellerFor(locale: string): Speller {
+  let speller = made.get(locale)
+  if (!speller) {
+    speller = makeSpeller(locale)
+    made.set(locale, speller)
+  }
+  return speller
+}
+
+function makeSpeller(locale: string): Speller {
+  const number = (value: number, digits = 0): string => numberText(value, digits, locale)
+  return {
+    locale,
+    number,
+    space: (bytes, digits = 1) => inOne(binaryBytes(bytes, digits, locale)),
+    drive: (bytes) => inOne(decimalBytes(bytes, 1, locale)),
+    watts: (watts, digits = 0) => `${number(watts, digits)} W`,
+    money: (minor, currency) => moneyText(minor, currency, locale),
+    roundMoney: (minor, currency) => moneyText(minor, currency, locale, true),
+    percent: (share, digits = 0) => `${number(share * 100, digits)} %`,
+    counted: (count, noun, plural = `${noun}s`) =>
+      `${number(count)} ${count === 1 ? noun : plural}`,
+  }
+}

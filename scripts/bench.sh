@@ -1,0 +1,20 @@
+#!/usr/bin/env bash
+# npm run bench: how fast the core and the built application are on this machine.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+STATE="$PWD/.flint"
+for part in say node packages cluster throwaway; do
+  # shellcheck source=/dev/null
+  . "scripts/lib/$part.sh"
+done
+need_node
+install -d -m 755 "$STATE"
+need_postgres
+need_chromium
+need_npm_packages
+bash scripts/build.sh
+THROWAWAY=
+trap throwaway_end EXIT
+node --import tsx bench/evaluations.ts
+throwaway_cluster
+npx --no-install playwright test -c bench --reporter=dot

@@ -1,0 +1,70 @@
+#!/usr/bin/env bash
+# npm start: everything from a fresh clone to a running Flint Shelf.
+#
+#   FLINT_PORT      where the application answers, 4810 if not set
+#   FLINT_DB_PORT   where its database answers, 54810 if not set
+#   FLINT_HOST      127.0.0.1 if not set; another address opens it to your network, without a password
+set -euo pipefail
+cd "$(dirname "$0")/.."
+ROOT=$PWD
+STATE="$ROOT/.flint"
+for part in say node packages cluster; do
+  # shellcheck source=/dev/null
+  . "scripts/lib/$part.sh"
+done
+
+PORT=${FLINT_PORT:-4810}
+HOST=${FLINT_HOST:-127.0.0.1}
+URL="http://127.0.0.1:$PORT"
+
+need_node
+install -d -m 755 "$STATE"
+if ! node scripts/lib/port.mjs free "$PORT"; then
+  if node scripts/lib/health.mjs "$URL" 0 2>/dev/null; then
+    fail "Flint Shelf already runs at $URL; open it there, or set FLINT_PORT to start another."
+  fi
+  fail "Port $PORT is taken by another program; set FLINT_PORT to another one."
+fi
+need_postgres
+need_npm_packages
+bash scripts/build.sh
+
+HOME_OF_CLUSTER=$(cluster_home "$STATE")
+if [ ! -d "$HOME_OF_CLUSTER" ]; then
+  say "Making the database in $HOME_OF_CLUSTER …"
+  cluster_create "$HOME_OF_CLUSTER"
+fi
+SERVER=
+STARTED_CLUSTER=0
+stop_all() {
+  trap - EXIT
+  if [ -n "$SERVER" ]; then
+    kill -TERM "$SERVER" 2>/dev/null || true
+    wait "$SERVER" 2>/dev/null || true
+  fi
+  [ "$STARTED_CLUSTER" = 1 ] && cluster_stop "$HOME_OF_CLUSTER"
+  return 0
+}
+trap stop_all EXIT
+trap 'stop_all; exit 0' INT TERM HUP
+cluster_start "$HOME_OF_CLUSTER" "${FLINT_DB_PORT:-54810}"
+
+set -a
+# shellcheck source=/dev/null
+. "$HOME_OF_CLUSTER/database.env"
+FLINT_PORT=$PORT
+FLINT_HOST=$HOST
+FLINT_DB_PORT=$DB_PORT
+FLINT_WEB_FOLDER="$ROOT/dist/web"
+FLINT_DEMO_FOLDER="$ROOT/demo"
+set +a
+NODE_ENV=production node --enable-source-maps dist/server/main.js >>"$STATE/server.log" 2>&1 &
+SERVER=$!
+node scripts/lib/health.mjs "$URL" 60 &
+WAITING=$!
+# Whichever comes first: an answer, the end of the waiting, or the end of a server that failed.
+wait -n "$WAITING" "$SERVER" || { kill "$WAITING" 2>/dev/null; fail "The server did not start; the details are in $STATE/server.log."; }
+
+say "Flint Shelf is at $URL (stop it with Ctrl-C; its log is .flint/server.log)."
+[ "$HOST" = 127.0.0.1 ] || say "It listens on $HOST: everyone on that network can read and change the designs."
+wait "$SERVER" || fail "The server ended by itself; the details are in $STATE/server.log."

@@ -1,0 +1,52 @@
+#!/usr/bin/env bash
+# npm test: everything from a fresh clone to "N passed, N failed".
+set -euo pipefail
+cd "$(dirname "$0")/.."
+STATE="$PWD/.flint"
+for part in say node packages cluster throwaway tally; do
+  # shellcheck source=/dev/null
+  . "scripts/lib/$part.sh"
+done
+
+need_node
+install -d -m 755 "$STATE"
+need_postgres
+need_chromium
+need_npm_packages
+
+reports=$(mktemp -d)
+THROWAWAY=
+clean_up() {
+  throwaway_end
+  rm -rf "$reports"
+}
+trap clean_up EXIT
+trap 'exit 130' INT TERM
+
+check "lock file" node scripts/lib/check-lock.mjs
+check "format" npm run -s format:check
+check "types" npm run -s types
+check "lint" npm run -s lint
+check "import rules" npm run -s imports
+check "unused code" npm run -s unused
+check "build" bash scripts/build.sh
+
+throwaway_cluster
+jest_project() {
+  say "Running the $1 tests …"
+  NODE_OPTIONS="--experimental-vm-modules --no-warnings" npx --no-install jest --selectProjects "$1" \
+    --silent --json --outputFile="$reports/$1.json" >"$reports/$1.log" 2>&1 ||
+    sed -n '/●/,$p' "$reports/$1.log"
+  count "$reports/$1.json" jest
+}
+jest_project unit
+jest_project api
+jest_project house
+
+say "Running the browser tests …"
+PLAYWRIGHT_JSON_OUTPUT_NAME="$reports/browser.json" npx --no-install playwright test -c e2e \
+  --reporter=line,json >"$reports/browser.log" 2>&1 || tail -n 200 "$reports/browser.log"
+count "$reports/browser.json" playwright
+
+say "$PASSED passed, $FAILED failed"
+[ "$FAILED" = 0 ]

@@ -1,0 +1,173 @@
+import type { ProblemDocument, StoredDesign } from '@flint/contract'
+import { type DesignDocument, newDesign, renameDesign } from '@flint/core'
+import request from 'supertest'
+import { startTestServer, type TestServer } from '../support/testServer'
+
+let server: TestServer
+beforeAll(async () => {
+  server = await startTestServer()
+})
+afterAll(() => server.stop())
+
+const api = () => request(server.app)
+const create = async (document: DesignDocument = newDesign('Test')): Promise<StoredDesign> =>
+  (await api().post('/api/designs').send({ document }).expect(201)).body as StoredDesign
+const save = (id: string, basedOnRevision: number, document: unknown) =>
+  api().put(`/api/designs/${id}`).send({ basedOnRevision, document })
+const read = async (id: string): Promise<StoredDesign> =>
+  (await api().get(`/api/designs/${id}`).expect(200)).body as StoredDesign
+
+describe('saving', () => {
+  test('every save is a new revision, and the old ones can be read', async () => {
+    const { id, document } = await create()
+    for (const [index, name] of ['One', 'Two'].entries()) {
+      const { body } = await save(id, index + 1, renameDesign(document, name)).expect(200)
+      expect(body).toMatchObject({ id, revision: index + 2, document: { name } })
+    }
+    const { body: revisions } = await api().get(`/api/designs/${id}/revisions`).expect(200)
+    expect(revisions).toMatchObject([
+      { revision: 3, name: 'Two' },
+      { revision: 2, name: 'One' },
+      { revision: 1, name: 'Test' },
+    ])
+    const { body: first } = await api().get(`/api/designs/${id}/revisions/1`).expect(200)
+    expect(first).toMatchObject({ revision: 1, document: { name: 'Test' } })
+  })
+
+  test('a save that came too late is told, with both sides, and both are kept', async () => {
+    const { id, document } = await create()
+    await save(id, 1, renameDesign(document, 'Theirs')).expect(200)
+    const { body, headers } = await save(id, 1, renameDesign(document, 'Mine')).expect(409)
+    const { conflict } = body as ProblemDocument
+    expect(headers['content-type']).toContain('application/problem+json')
+    expect(conflict).toMatchObject({
+      stored: { revision: 2, document: { name: 'Theirs' } },
+      yours: { name: 'Mine' },
+    })
+    expect((await read(id)).document.name).toBe('Theirs')
+    const aside = await server.database.query<{ name: string }[]>(
+      `SELECT document ->> 'name' AS name FROM design_set_aside WHERE id = $1`,
+      [conflict?.setAsideId],
+    )
+    expect(aside).toEqual([{ name: 'Mine' }])
+  })
+
+  test('the same late save sent again is not kept twice', async () => {
+    const { id, document } = await create()
+    await save(id, 1, renameDesign(document, 'Theirs')).expect(200)
+    const late = () => save(id, 1, renameDesign(document, 'Mine')).expect(409)
+    const [one, two] = [await late(), await late()]
+    const asideOf = ({ body }: { body: unknown }) => (body as ProblemDocument).conflict?.setAsideId
+    expect(asideOf(one)).toBe(asideOf(two))
+  })
+
+  test('asking again after a lost answer is no conflict', async () => {
+    const { id, document } = await create()
+    const renamed = renameDesign(document, 'Renamed')
+    await save(id, 1, renamed).expect(200)
+    const { body } = await save(id, 1, renamed).expect(200)
+    expect(body).toMatchObject({ revision: 2 })
+  })
+
+  test('of many saves at once from the same revision, one wins and none is lost', async () => {
+    const { id, document } = await create()
+    const answers = await Promise.all(
+      ['a', 'b', 'c', 'd', 'e'].map((name) => save(id, 1, renameDesign(document, name))),
+    )
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409, 409])
+    const rows = await server.database.query<{ count: string }[]>(
+      'SELECT count(*) FROM design_set_aside WHERE design_id = $1',
+      [id],
+    )
+    expect(rows).toEqual([{ count: '4' }])
+  })
+})
+
+describe('what is refused leaves the stored document untouched', () => {
+  const good = newDesign('Good')
+  const cases: [string, unknown, string][] = [
+    ['an unknown field beside it', { basedOnRevision: 1, document: good, extra: 1 }, 'extra'],
+    ['no revision', { document: good }, 'basedOnRevision'],
+    ['a revision that is text', { basedOnRevision: '1', document: good }, 'basedOnRevision'],
+    ['no document', { basedOnRevision: 1 }, 'document'],
+    [
+      'an unknown field inside',
+      { basedOnRevision: 1, document: { ...good, colour: 1 } },
+      'document.colour',
+    ],
+    [
+      'a field of the wrong kind',
+      { basedOnRevision: 1, document: { ...good, brief: { ...good.brief, horizonYears: 'two' } } },
+      'document.brief.horizonYears',
+    ],
+    [
+      'a reference to nothing',
+      {
+        basedOnRevision: 1,
+        document: {
+          ...good,
+          fitted: [
+            {
+              id: 'drive-1',
+              snapshotId: 'sheet-1',
+              owned: false,
+              bay: null,
+              label: '',
+              ageYears: null,
+            },
+          ],
+        },
+      },
+      'document.fitted[0].snapshotId',
+    ],
+  ]
+  test.each(cases)('%s', async (_name, body, field) => {
+    const { id } = await create(good)
+    const answer = await api()
+      .put(`/api/designs/${id}`)
+      .send(body as object)
+      .expect(400)
+    const problem = answer.body as ProblemDocument
+    expect(problem.errors?.map((error) => error.field)).toContain(field)
+    expect(problem.detail).toMatch(/\.$/)
+    expect(await read(id)).toMatchObject({ revision: 1, document: good })
+  })
+
+  test('what is not JSON, not an object, not declared as JSON, or too large', async () => {
+    const { id } = await create(good)
+    const put = () => api().put(`/api/designs/${id}`)
+    await put().set('content-type', 'application/json').send('{').expect(400)
+    await put().set('content-type', 'application/json').send('[]').expect(400)
+    await put().set('content-type', 'text/plain').send('{}').expect(415)
+    const large = { basedOnRevision: 1, document: { ...good, notes: 'x'.repeat(3_000_000) } }
+    const answer = await put().send(large).expect(413)
+    expect((answer.body as ProblemDocument).detail).toContain('2 MB')
+    expect((await read(id)).revision).toBe(1)
+  })
+
+  test('addresses that lead nowhere', async () => {
+    const none = '00000000-0000-4000-8000-000000000000'
+    for (const path of ['designs/abc', `designs/${none}`, `designs/${none}/revisions`, 'nothing']) {
+      const { body } = await api().get(`/api/${path}`).expect(404)
+      expect((body as ProblemDocument).status).toBe(404)
+    }
+    const { id } = await create()
+    for (const revision of ['0', '2', 'one', '99999999999']) {
+      await api().get(`/api/designs/${id}/revisions/${revision}`).expect(404)
+    }
+  })
+})
+
+test('a design taken off the shelf can be put back', async () => {
+  const { id } = await create(newDesign('Gone'))
+  const names = async (): Promise<string[]> => {
+    const { body } = await api().get('/api/designs').expect(200)
+    return (body as StoredDesign[]).map(({ document }) => document.name)
+  }
+  await api().delete(`/api/designs/${id}`).send({}).expect(204)
+  expect(await names()).not.toContain('Gone')
+  await api().get(`/api/designs/${id}`).expect(404)
+  await save(id, 1, newDesign('Changed')).expect(404)
+  await api().post(`/api/designs/${id}/return`).send({}).expect(200)
+  expect(await names()).toContain('Gone')
+})

@@ -1,0 +1,143 @@
+import { appendFileSync, writeFileSync } from 'node:fs'
+import { createServer, type Server } from 'node:net'
+import { once } from 'node:events'
+import { join } from 'node:path'
+import type { StoredDesign } from '@flint/contract'
+import { renameDesign } from '@flint/core'
+import { Clone, freePorts, type Outcome } from '../support/clone'
+
+async function occupy(port: string): Promise<Server> {
+  const server = createServer().listen(Number(port), '127.0.0.1')
+  await once(server, 'listening')
+  return server
+}
+
+function expectOneSentence({ status, err }: Outcome, words: string): void {
+  expect(status).not.toBe(0)
+  expect(err.trim().split('\n')).toHaveLength(1)
+  expect(err).toMatch(/^flint-shelf: .*\.\n$/)
+  expect(err).toContain(words)
+}
+
+describe('what stands in the way is said in one sentence', () => {
+  let clone: Clone
+  beforeAll(() => {
+    clone = new Clone()
+  })
+  afterAll(() => clone.remove())
+
+  test('a Node that is too old', async () => {
+    const outcome = await clone.run({}, { node: 'echo 18.20.1' })
+    expectOneSentence(outcome, 'Node.js 18.20.1 does not suffice')
+  })
+
+  test('the port of the application is taken', async () => {
+    const [port] = await freePorts()
+    const server = await occupy(port)
+    expectOneSentence(await clone.run({ FLINT_PORT: port }), `Port ${port} is taken`)
+    server.close()
+  })
+
+  test('the port of the database is taken', async () => {
+    const [port, databasePort] = await freePorts()
+    const server = await occupy(databasePort)
+    const outcome = await clone.run({ FLINT_PORT: port, FLINT_DB_PORT: databasePort })
+    expectOneSentence(outcome, `Port ${databasePort}, meant for the database, is taken`)
+    server.close()
+  })
+
+  test('no right to install PostgreSQL', async () => {
+    const [port] = await freePorts()
+    const outcome = await clone.run(
+      { FLINT_PORT: port, FLINT_PG_SEARCH: '/nowhere' },
+      { id: 'echo 1000', sudo: 'exit 1' },
+    )
+    expectOneSentence(outcome, 'this user has no right to install it')
+  })
+
+  test('no network for Debian’s packages', async () => {
+    const [port] = await freePorts()
+    const outcome = await clone.run(
+      { FLINT_PORT: port, FLINT_PG_SEARCH: '/nowhere' },
+      {
+        id: 'echo 1000',
+        sudo: '[ "$1" = -n ] && exit 0; shift; "$@"',
+        env: 'exit 100',
+        rm: ':',
+        sh: ':',
+      },
+    )
+    expectOneSentence(outcome, 'is the network there?')
+  })
+
+  test('no network for the npm packages', async () => {
+    const [port] = await freePorts()
+    appendFileSync(join(clone.folder, 'package-lock.json'), '\n')
+    const outcome = await clone.run({ FLINT_PORT: port }, { npm: 'exit 1' })
+    expectOneSentence(outcome, 'The npm packages could not be fetched')
+  })
+})
+
+describe('a clone below a folder that others cannot enter', () => {
+  let clone: Clone
+  let environment: Record<string, string>
+  let url: string
+  beforeAll(async () => {
+    clone = new Clone()
+    const [port, databasePort] = await freePorts()
+    environment = { FLINT_PORT: port, FLINT_DB_PORT: databasePort }
+    url = `http://127.0.0.1:${port}/api`
+  })
+  afterAll(() => clone.remove())
+
+  const firstDesign = async (): Promise<StoredDesign> => {
+    const designs = (await (await fetch(`${url}/designs`)).json()) as StoredDesign[]
+    const [design] = designs
+    if (!design) throw new Error('the shelf is empty')
+    return design
+  }
+  const rename = async (name: string): Promise<number> => {
+    const { id, revision, document } = await firstDesign()
+    const { status } = await fetch(`${url}/designs/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ basedOnRevision: revision, document: renameDesign(document, name) }),
+    })
+    return status
+  }
+
+  test('starts with the demo', async () => {
+    await clone.start(environment)
+    expect((await firstDesign()).document.name).toBe('Cabin archive')
+  })
+
+  test('says so when it already runs, and leaves the running one alone', async () => {
+    expectOneSentence(await clone.run(environment), 'Flint Shelf already runs at')
+    expect((await firstDesign()).revision).toBe(1)
+  })
+
+  test('after a power cut no saved revision is lost', async () => {
+    expect(await rename('Saved just before')).toBe(200)
+    await clone.cutPower()
+    await clone.start(environment)
+    expect(await firstDesign()).toMatchObject({
+      revision: 2,
+      document: { name: 'Saved just before' },
+    })
+  })
+
+  test('a stale process number that now belongs to somebody else does not keep it from starting', async () => {
+    expect(await rename('Saved before the second cut')).toBe(200)
+    await clone.cutPower()
+    const pidFile = join(clone.clusterHome(), 'data', 'postmaster.pid')
+    writeFileSync(pidFile, `${process.pid}\n/elsewhere\n0\n1\n\n\n\n`)
+    await clone.start(environment)
+    expect((await firstDesign()).revision).toBe(3)
+  })
+
+  test('stopped in order and started again, the data is there', async () => {
+    await clone.stop()
+    await clone.start(environment)
+    expect((await firstDesign()).document.name).toBe('Saved before the second cut')
+  })
+})

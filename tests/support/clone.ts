@@ -1,0 +1,151 @@
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process'
+import { once } from 'node:events'
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs'
+import { createServer, type AddressInfo } from 'node:net'
+import { tmpdir } from 'node:os'
+import { dirname, join } from 'node:path'
+
+const ROOT = join(import.meta.dirname, '..', '..')
+const PARTS = [
+  'apps',
+  'packages',
+  'demo',
+  'scripts',
+  'dist',
+  'package.json',
+  'package-lock.json',
+  'tsconfig.base.json',
+]
+
+export interface Outcome {
+  status: number | null
+  out: string
+  err: string
+}
+
+/**
+ * A second clone of the project, already built, in a folder that no other user can enter, as below
+ * root's home.
+ */
+export class Clone {
+  readonly folder: string
+  private readonly outer = mkdtempSync(join(tmpdir(), 'flint-shelf-clone-'))
+  private started: ChildProcess | null = null
+
+  constructor() {
+    chmodSync(this.outer, 0o700)
+    this.folder = join(this.outer, 'flint-shelf')
+    mkdirSync(this.folder)
+    execFileSync('cp', ['-a', ...PARTS, this.folder], { cwd: ROOT })
+    symlinkSync(join(ROOT, 'node_modules'), join(this.folder, 'node_modules'))
+  }
+
+  /** Runs npm start's script to its end; `stubs` are commands that stand in for real ones. */
+  run(environment: Record<string, string>, stubs: Record<string, string> = {}): Promise<Outcome> {
+    const child = this.spawnStart(environment, this.stubFolder(stubs))
+    const outcome: Outcome = { status: null, out: '', err: '' }
+    child.stdout?.on('data', (chunk: Buffer) => (outcome.out += chunk.toString()))
+    child.stderr?.on('data', (chunk: Buffer) => (outcome.err += chunk.toString()))
+    return once(child, 'close').then(([status]) => ({
+      ...outcome,
+      status: status as number | null,
+    }))
+  }
+
+  /** Starts it and waits for the address. */
+  async start(environment: Record<string, string>): Promise<void> {
+    const child = this.spawnStart(environment, null)
+    this.started = child
+    let said = ''
+    await new Promise<void>((resolve, reject) => {
+      const listen = (chunk: Buffer): void => {
+        said += chunk.toString()
+        if (said.includes('Flint Shelf is at')) resolve()
+      }
+      child.stdout?.on('data', listen)
+      child.stderr?.on('data', listen)
+      child.once('exit', () => reject(new Error(said)))
+    })
+  }
+
+  /** Ends everything at once: no process gets to say goodbye. */
+  async cutPower(): Promise<void> {
+    const postmaster = Number(
+      readFileSync(join(this.clusterHome(), 'data', 'postmaster.pid'), 'utf8').split('\n')[0],
+    )
+    const { started } = this
+    if (!started?.pid) throw new Error('nothing was started')
+    const gone = once(started, 'exit')
+    // The script leads its own process group, the database one of its own.
+    process.kill(-started.pid, 'SIGKILL')
+    process.kill(-postmaster, 'SIGKILL')
+    await gone
+    this.started = null
+  }
+
+  async stop(): Promise<void> {
+    const child = this.started
+    this.started = null
+    if (!child?.pid) return
+    const gone = once(child, 'exit')
+    process.kill(child.pid, 'SIGTERM')
+    await gone
+  }
+
+  /** Where the database lives: beside the clone when the database user can enter it, else as noted. */
+  clusterHome(): string {
+    const state = join(this.folder, '.flint')
+    const note = join(state, 'cluster.path')
+    return existsSync(note) ? readFileSync(note, 'utf8') : join(state, 'cluster')
+  }
+
+  async remove(): Promise<void> {
+    await this.stop()
+    rmSync(dirname(this.clusterHome()), { recursive: true, force: true })
+    rmSync(this.outer, { recursive: true, force: true })
+  }
+
+  private spawnStart(environment: Record<string, string>, stubs: string | null): ChildProcess {
+    const { PATH = '' } = process.env
+    return spawn('bash', ['scripts/start.sh'], {
+      cwd: this.folder,
+      detached: true,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: {
+        HOME: process.env.HOME ?? '/',
+        PATH: stubs ? `${stubs}:${PATH}` : PATH,
+        ...environment,
+      },
+    })
+  }
+
+  private stubFolder(stubs: Record<string, string>): string {
+    const folder = mkdtempSync(join(this.outer, 'stubs-'))
+    for (const [name, script] of Object.entries(stubs)) {
+      writeFileSync(join(folder, name), `#!/bin/sh\n${script}\n`, { mode: 0o755 })
+    }
+    return folder
+  }
+}
+
+/** Two ports that are free now. */
+export async function freePorts(): Promise<[string, string]> {
+  const servers = [createServer(), createServer()]
+  const ports = servers.map(async (server) => {
+    server.listen(0, '127.0.0.1')
+    await once(server, 'listening')
+    return String((server.address() as AddressInfo).port)
+  })
+  const [one = '', two = ''] = await Promise.all(ports)
+  for (const server of servers) server.close()
+  return [one, two]
+}
