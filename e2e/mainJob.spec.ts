@@ -45,17 +45,24 @@ test('by dragging: a model into a bay, a drive to another bay, a drive to the be
 }) => {
   await openDesign(page, house, 'Warm-room shelf')
   const drag = async (from: string, to: string): Promise<void> => {
-    const [start, end] = [
-      await page.locator(from).boundingBox(),
-      await page.locator(to).boundingBox(),
-    ]
-    if (!start || !end) throw new Error('nothing to drag')
-    await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2)
+    const [start, target] = [page.locator(from).first(), page.locator(to)]
+    const middle = async (place: typeof target) => {
+      const box = await place.boundingBox()
+      if (!box) throw new Error('nothing to drag')
+      return [box.x + box.width / 2, box.y + box.height / 2] as const
+    }
+    // Hovering waits until the place no longer moves. The release waits until the drawing shows where
+    // the drive would land, as a hand does: on a busy machine it comes later than eight mouse moves.
+    await start.hover()
+    const [x, y] = await middle(start)
     await page.mouse.down()
-    await page.mouse.move(start.x + start.width / 2 + 12, start.y + start.height / 2 + 12, {
-      steps: 3,
-    })
-    await page.mouse.move(end.x + end.width / 2, end.y + end.height / 2, { steps: 8 })
+    await page.mouse.move(x + 12, y + 12, { steps: 3 })
+    await expect(async () => {
+      const [endX, endY] = await middle(target)
+      await page.mouse.move(endX - 3, endY - 3)
+      await page.mouse.move(endX, endY, { steps: 4 })
+      await expect(target).toHaveAttribute('data-over', 'true', { timeout: 500 })
+    }).toPass({ timeout: 7_000 })
     await page.mouse.up()
   }
 

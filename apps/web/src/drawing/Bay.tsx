@@ -57,6 +57,7 @@ export function Bay(props: BayProps) {
       aria-selected={chosen}
       tabIndex={tabIndex}
       data-bay={bay.id}
+      data-over={isOver || undefined}
       className={classes.filter(Boolean).join(' ')}
       style={{
         left: bay.leftMm * pxPerMm,
