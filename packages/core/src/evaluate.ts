@@ -1,7 +1,9 @@
 import { bayPlan } from './design/bayUse'
 import type { DesignDocument } from './design/document'
-import type { Figures, Finding } from './findings/finding'
+import type { Finding, Measured } from './findings/finding'
+import type { Figures } from './findings/rule'
 import { findingsOf } from './findings/rules'
+import { judgeLimits } from './limits/limits'
 import { billOfMaterials } from './money/billOfMaterials'
 import { designCapacity } from './pool/designCapacity'
 import { designSurvival } from './pool/survival/designSurvival'
@@ -21,12 +23,14 @@ export interface Evaluation extends Figures {
  * @param locale the digits in which findings write their numbers
  */
 export function evaluate(document: DesignDocument, locale = 'en'): Evaluation {
-  const figures: Figures = {
+  const say = spellerFor(locale)
+  const measured: Measured = {
     capacity: designCapacity(document),
     survival: designSurvival(document),
     power: idlePower(document),
     cost: billOfMaterials(document),
     bays: bayPlan(document),
   }
-  return { ...figures, findings: findingsOf(document, figures, spellerFor(locale)) }
+  const figures: Figures = { ...measured, limits: judgeLimits(document, measured, say) }
+  return { ...figures, findings: findingsOf(document, figures, say) }
 }

@@ -4,7 +4,7 @@ import {
   DRIVE_OUTLINES,
   fittedOne,
   PLUG_ROOM_MM,
-  SUPPLY_WIDTHS_MM,
+  SUPPLY_ENVELOPES,
 } from '@flint/core'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
@@ -144,7 +144,7 @@ function boxesOf(document: DesignDocument): Box[] {
       frontMm: supplyAt.frontMm - supply.sheet.lengthMm,
       leftMm: supplyAt.leftMm,
       depthMm: supply.sheet.lengthMm,
-      widthMm: SUPPLY_WIDTHS_MM[shape],
+      widthMm: SUPPLY_ENVELOPES[shape].widthMm,
       words: [supply.sheet.model],
     })
   }

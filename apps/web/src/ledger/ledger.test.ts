@@ -50,7 +50,7 @@ describe('figures say what they are', () => {
     ],
     [
       'working',
-      changeBrief(shelf, { dataNowBytes: 0, growthBytesPerYear: 0 }),
+      changeBrief(shelf, { data: [] }),
       '11.5 TiB | 14.4 TiB available when empty',
     ],
   ]

@@ -16,6 +16,9 @@ export function maybe<Schema extends z.ZodType>(schema: Schema) {
 }
 
 export const watts = maybe(z.number().min(0).max(10_000))
+export const decibels = maybe(z.number().min(0).max(120)).describe(
+  'Sound pressure at one metre, at idle speed, dB(A).',
+)
 export const millimetres = z.number().positive().max(5_000)
 export const grams = maybe(z.number().positive().max(500_000))
 
@@ -35,18 +38,42 @@ export const sheetBase = {
   model: shortText,
   price: maybe(price),
   weightGrams: grams,
-  /** For each field that is not from the maker's sheet, where it came from. */
-  sources: z.record(z.string().max(60), valueSource).default({}),
+  sources: z
+    .record(z.string().max(60), valueSource)
+    .default({})
+    .describe("For each field that is not from the maker's sheet, where it came from."),
 }
+
+/** Length of a card's edge or of a slot. */
+export const edgeLanes = z.union([
+  z.literal(1),
+  z.literal(2),
+  z.literal(4),
+  z.literal(8),
+  z.literal(16),
+])
+
+/** Keys of the M.2 sockets that something goes into; a notch in the wrong place keeps it out. */
+export const M2_KEYS = ['M', 'B', 'E', 'A'] as const
+export const m2Keys = maybe(z.array(z.enum(M2_KEYS)).max(4)).describe(
+  'For what goes into an M.2 socket: the keys it fits.',
+)
+
+/** Firmware that something needs of a board, for each line of firmware that has a say in it. */
+export const firmwareNeeds = maybe(
+  z.array(z.strictObject({ family: shortText, version: z.int().min(0).max(100_000) })).max(40),
+)
 
 /** What a card in a slot needs and takes up. */
 export const cardFields = {
-  /** Lanes of its edge: the slot must be that long, or open at its end. */
-  lanes: maybe(z.union([z.literal(1), z.literal(2), z.literal(4), z.literal(8), z.literal(16)])),
+  lanes: maybe(edgeLanes).describe(
+    'Lanes of its edge: the slot must be that long, or open at its end.',
+  ),
   pcieGeneration: maybe(z.int().min(1).max(7)),
   lengthMm: maybe(millimetres),
   bracket: maybe(z.enum(['full', 'half', 'both'])),
   idleWatts: watts,
-  /** False when it has no link power management and so keeps the CPU out of its deep states. */
-  permitsDeepIdle: maybe(z.boolean()),
+  permitsDeepIdle: maybe(z.boolean()).describe(
+    'False when it has no link power management and so keeps the CPU out of its deep states.',
+  ),
 }

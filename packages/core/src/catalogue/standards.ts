@@ -31,15 +31,50 @@ export const DRIVE_OUTLINES = {
 
 export const SUPPLY_SHAPES = ['ATX', 'SFX', 'SFX-L', 'TFX', 'Flex', 'CRPS', 'brick'] as const
 
-/** Width of a supply seen from above, for the drawing; a brick stands outside. From memory. */
-export const SUPPLY_WIDTHS_MM: Record<(typeof SUPPLY_SHAPES)[number], number> = {
-  ATX: 150,
-  SFX: 125,
-  'SFX-L': 125,
-  TFX: 85,
-  Flex: 82,
-  CRPS: 74,
-  brick: 0,
+/**
+ * Envelope of each shape of supply: its face at the rear, and the length that the shape was made for;
+ * stronger ones are often longer. A brick stands outside. Source: the ATX12V, SFX12V, TFX12V and
+ * Flex ATX design guides for desktop supplies, the M-CRPS base specification; all from memory.
+ */
+export const SUPPLY_ENVELOPES: Record<
+  (typeof SUPPLY_SHAPES)[number],
+  { widthMm: number; heightMm: number; usualLengthMm: number }
+> = {
+  ATX: { widthMm: 150, heightMm: 86, usualLengthMm: 140 },
+  SFX: { widthMm: 125, heightMm: 63.5, usualLengthMm: 100 },
+  'SFX-L': { widthMm: 125, heightMm: 63.5, usualLengthMm: 130 },
+  TFX: { widthMm: 85, heightMm: 65, usualLengthMm: 175 },
+  Flex: { widthMm: 81.5, heightMm: 40.5, usualLengthMm: 150 },
+  CRPS: { widthMm: 73.5, heightMm: 40, usualLengthMm: 185 },
+  brick: { widthMm: 0, heightMm: 0, usualLengthMm: 0 },
+}
+
+/** Face of one wide opening at the front, half height. Source: SFF-8551 (from memory). */
+export const OPENING_525 = { widthMm: 146.05, heightMm: 41.53 }
+
+/** One opening for a card at the rear to the next. Source: ATX specification, 0.8 inch (from memory). */
+export const CARD_PITCH_MM = 20.32
+
+/** How far a bracket reaches up from the board. Source: PCI Express CEM specification (from memory). */
+export const BRACKET_HEIGHT_MM = { full: 120, half: 79.2 } as const
+
+/** Opening for the sockets at the rear of a board. Source: ATX specification (from memory). */
+export const REAR_SOCKETS = { widthMm: 158.75, heightMm: 44.45 }
+
+/**
+ * Where the screws go: from the hole nearest to the rear corner on the side of the cards, along the rear
+ * edge, and from the rear row towards the front. A smaller size uses holes of the larger one, which is
+ * why it fits the larger one's case. Source: ATX 2.x, microATX 1.2, Mini-ITX 2.0 (from memory). The rows
+ * that SSI boards add in front are left out: their text was not at hand and memory not sure.
+ */
+export const BOARD_HOLES: Partial<Record<BoardSize, { alongMm: number; forwardMm: number }[]>> = {
+  ATX: grid([0, 124.46, 281.94], [0, 154.94, 227.33]),
+  microATX: grid([78.74, 281.94], [0, 154.94, 227.33]).concat(grid([124.46], [0, 154.94])),
+  'Mini-ITX': grid([124.46, 281.94], [0, 154.94]),
+}
+
+function grid(along: number[], forward: number[]): { alongMm: number; forwardMm: number }[] {
+  return along.flatMap((alongMm) => forward.map((forwardMm) => ({ alongMm, forwardMm })))
 }
 
 /** A 12 V plug for the CPU with eight contacts, four of them carrying. From memory: 7 A a contact. */

@@ -22,6 +22,11 @@ export interface BayPlan {
   bench: DriveInPlace[]
 }
 
+/** Drives in M.2 sockets and USB ports have no bay and never lie on the bench. */
+export function goesIntoBay({ formFactor }: Pick<DriveSheet, 'formFactor'>): boolean {
+  return formFactor === '3.5' || formFactor === '2.5'
+}
+
 /** What sits in each bay, and what lies on the bench. */
 export function bayPlan(document: DesignDocument): BayPlan {
   const members = new Map<string, DriveInPlace['member']>()
@@ -30,14 +35,17 @@ export function bayPlan(document: DesignDocument): BayPlan {
       members.set(driveId, { lettered, number: index + 1 })
     })
   }
-  const drives = fittedOfKind(document, 'drive').map(({ part, sheet }) => ({
-    part,
-    sheet,
-    member: members.get(part.id) ?? null,
-  }))
+  const drives = fittedOfKind(document, 'drive')
+    .filter(({ sheet }) => goesIntoBay(sheet))
+    .map(({ part, sheet }) => ({
+      part,
+      sheet,
+      member: members.get(part.id) ?? null,
+    }))
   const chassis = fittedOne(document, 'chassis')?.sheet
   const byBay = new Map(drives.map((drive) => [drive.part.bay, drive]))
-  const bays = (chassis ? baysOf(chassis) : []).map((bay) => ({
+  const cages = fittedOfKind(document, 'cage').map(({ sheet }) => sheet)
+  const bays = (chassis ? baysOf(chassis, cages) : []).map((bay) => ({
     bay,
     drive: byBay.get(bay.id) ?? null,
   }))

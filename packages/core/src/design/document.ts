@@ -6,7 +6,11 @@ import { brief } from './brief'
 import { houseRules } from './houseRules'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
-export const DESIGN_VERSION = 2
+export const DESIGN_VERSION = 3
+
+/** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
+export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const
+export type MainsSocket = (typeof MAINS_SOCKETS)[number]
 
 const id = z
   .string()
@@ -38,6 +42,8 @@ const fittedPart = z.strictObject({
     .nullable(),
   /** What is written on it: the end of a serial number, say. */
   label: z.string().max(40),
+  /** For what has mains plugs: the socket that each goes into, as far as it is said. */
+  sockets: z.array(z.enum(MAINS_SOCKETS)).max(2).default([]),
   ageYears: z.number().min(0).max(40).nullable(),
 })
 

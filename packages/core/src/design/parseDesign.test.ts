@@ -4,6 +4,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js'
 import { demoDesign } from '../../fixtures/demo'
 import { designJsonSchema } from './designJsonSchema'
 import type { DesignDocument } from './document'
+import { dataNowBytes } from './brief'
 import { evaluate } from '../evaluate'
 import { newDesign } from './newDesign'
 import { parseDesign } from './parseDesign'
@@ -22,7 +23,7 @@ describe('what is wrong is named with its field, in a sentence', () => {
   const cases: [string, unknown, string, string][] = [
     ['no object', 7, '', 'The input is not an object.'],
     ['another format', { ...shelf, format: 'other' }, 'format', '"flint-shelf/design"'],
-    ['a newer version', { ...shelf, version: 3 }, 'version', 'version must be 2.'],
+    ['a newer version', { ...shelf, version: 4 }, 'version', 'version must be 3.'],
     ['an unknown field', { ...shelf, colour: 'red' }, 'colour', 'colour is not a known field.'],
     [
       'an unknown field inside',
@@ -107,8 +108,12 @@ test('a document of the first version opens; what it never said is not known', (
   const path = join(import.meta.dirname, '..', '..', 'fixtures', 'design-version-1.json')
   const parsed = parseDesign(JSON.parse(readFileSync(path, 'utf8')))
   if (!('document' in parsed)) throw new Error(parsed.problems[0]?.sentence)
-  const { version, houseRules, snapshots } = parsed.document
-  expect(version).toBe(2)
+  const { version, brief, houseRules, snapshots } = parsed.document
+  expect(version).toBe(3)
+  // Of which kind the data was, nobody asked then; as much as the demo has now.
+  expect(brief.data).toEqual([
+    expect.objectContaining({ kind: 'other', nowBytes: dataNowBytes(shelf.brief) }),
+  ])
   expect(houseRules.ecc).toBe('worthwhile')
   expect(snapshots[0]?.sheet).toMatchObject({ kind: 'chassis', boardSizes: null, fanCount: null })
   const { findings, capacity } = evaluate(parsed.document)

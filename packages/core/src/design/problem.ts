@@ -52,6 +52,8 @@ function sentenceOf(subject: string, issue: Issue): string {
       return `${subject} is not of a known kind.`
     case 'invalid_format':
       return `${subject} is not written as it must be.`
+    case 'custom':
+      return `${subject} ${issue.message}.`
     default:
       return `${subject} is not valid.`
   }

@@ -4,7 +4,6 @@ import type { CapacityFigure } from '../pool/designCapacity'
 import type { SurvivalFigure } from '../pool/survival/designSurvival'
 import type { PowerFigure } from '../power/idlePower'
 import type { CostFigure } from '../money/billOfMaterials'
-import type { Speller } from '../units/speller'
 
 /** `blocks`: it cannot be built or used so. `risks`: it can, and may hurt. `note`: worth knowing. */
 export type Severity = 'blocks' | 'risks' | 'note'
@@ -35,14 +34,11 @@ export interface Finding {
   fix?: Fix
 }
 
-/** All figures of a design; what the rules look at. */
-export interface Figures {
+/** What is measured of a design, before anybody judges it. */
+export interface Measured {
   capacity: CapacityFigure
   survival: SurvivalFigure
   power: PowerFigure
   cost: CostFigure
   bays: BayPlan
 }
-
-/** One rule: looks at a design and its figures, gives what it finds. */
-export type Rule = (document: DesignDocument, figures: Figures, say: Speller) => Finding[]

@@ -1,3 +1,4 @@
+import { limitsNotKept } from './brief/limitsNotKept'
 import { cardsDoNotFit } from './core/cardsDoNotFit'
 import { coolerTooWeak } from './core/coolerTooWeak'
 import { cpuNeedsBios } from './core/cpuNeedsBios'
@@ -11,6 +12,24 @@ import { noEcc } from './core/noEcc'
 import { sataPortsDiffer } from './core/sataPortsDiffer'
 import { tooFewFanHeaders } from './core/tooFewFanHeaders'
 import { tooFewPowerPlugs } from './core/tooFewPowerPlugs'
+import { slotsShareLanes } from './core/slotsShareLanes'
+import { cageDoesNotFit } from './shell/cageDoesNotFit'
+import { supplyOverBoard } from './shell/supplyOverBoard'
+import { raidCardUnderPool } from './layout/raidCardUnderPool'
+import { angledPlugs } from './ports/angledPlugs'
+import { controllerNeedsBios } from './ports/controllerNeedsBios'
+import { drivesOnBoth } from './ports/drivesOnBoth'
+import { fanOutCables } from './ports/fanOutCables'
+import { m2NoSocket } from './ports/m2NoSocket'
+import { m2SilencesSata } from './ports/m2SilencesSata'
+import { sasOnSata } from './ports/sasOnSata'
+import { brickTooSmall } from './power/brickTooSmall'
+import { longDaisyChain } from './power/longDaisyChain'
+import { mainsSockets } from './power/mainsSockets'
+import { mouldedSplitter } from './power/mouldedSplitter'
+import { plugOverloaded } from './power/plugOverloaded'
+import { staysOffAfterOutage } from './power/staysOffAfterOutage'
+import { upsTooSmall } from './power/upsTooSmall'
 import { boardSizeNotTaken } from './shell/boardSizeNotTaken'
 import { boardTooDeep } from './shell/boardTooDeep'
 import { coolerTooTall } from './shell/coolerTooTall'
@@ -21,7 +40,8 @@ import { noSecondCopy } from './capacity/noSecondCopy'
 import { tooFewFailuresSurvived } from './capacity/tooFewFailuresSurvived'
 import { tooFewFreeBays } from './capacity/tooFewFreeBays'
 import { tooSmall } from './capacity/tooSmall'
-import type { Finding, Figures, Rule, Severity } from './finding'
+import type { Finding, Severity } from './finding'
+import type { Figures, Rule } from './rule'
 import type { DesignDocument } from '../design/document'
 import type { Speller } from '../units/speller'
 import { driveDoesNotFitBay } from './layout/driveDoesNotFitBay'
@@ -49,13 +69,18 @@ const rules: readonly Rule[] = [
   boardTooDeep,
   supplyDoesNotFit,
   coolerTooTall,
+  cageDoesNotFit,
   noRoomInPlace,
+  brickTooSmall,
   cpuSocket,
   cpuNeedsBios,
   cpuTooHungry,
   coolerTooWeak,
   memoryDoesNotFit,
   cardsDoNotFit,
+  slotsShareLanes,
+  m2NoSocket,
+  controllerNeedsBios,
   noDisplayOutput,
   tooFewPowerPlugs,
   tooFewFanHeaders,
@@ -64,7 +89,15 @@ const rules: readonly Rule[] = [
   groupOnTheBench,
   driveDoesNotFitBay,
   tooFewPorts,
+  sasOnSata,
+  angledPlugs,
+  fanOutCables,
   startSurgeTooHigh,
+  plugOverloaded,
+  longDaisyChain,
+  mouldedSplitter,
+  upsTooSmall,
+  mainsSockets,
   wallNotKnown,
   tooSmall,
   tooFewFailuresSurvived,
@@ -76,11 +109,17 @@ const rules: readonly Rule[] = [
   otherCurrency,
   priceNotKnown,
   idleOverLimit,
+  limitsNotKept,
   powerNotKnown,
   deepIdleVetoed,
+  raidCardUnderPool,
   noEcc,
   memoryForCapacity,
   finsAcrossAirflow,
+  supplyOverBoard,
+  m2SilencesSata,
+  drivesOnBoth,
+  staysOffAfterOutage,
   sataPortsDiffer,
   traysMissing,
   mixedSizes,

@@ -7,7 +7,9 @@ type FittedCard =
 /** Every card that wants a slot. */
 export function cardsOf(document: DesignDocument): FittedCard[] {
   return [
-    ...fittedOfKind(document, 'controller'),
+    ...fittedOfKind(document, 'controller').filter(
+      ({ sheet }) => sheet.sitsIn === null || sheet.sitsIn === 'slot',
+    ),
     ...fittedOfKind(document, 'nic'),
     ...fittedOfKind(document, 'display'),
   ]

@@ -71,7 +71,16 @@ describe('the verdict on a part', () => {
     ['varnholt-late-8', shelf, 'fits with changes', 'needs firmware 15'],
     ['lockrow-six', shelf, 'fits', ''],
     ['tindrel-found-itx', shelf, 'fits with changes', 'Not known'],
-    ['tindrel-watch-atx', cabin, 'does not fit', 'Varnholt Mid 8 wants socket V4'],
+    [
+      'tindrel-watch-atx',
+      cabin,
+      'fits with changes',
+      'Wants another CPU. Varnholt Mid 8 wants socket V4',
+    ],
+    ['varnholt-rack-12', cabin, 'does not fit', 'wants socket V9'],
+    ['pellworth-short-3u8', cabin, 'fits with changes', 'Wants another supply.'],
+    ['emberlin-brick-450', cabin, 'does not fit', 'takes supplies of shape'],
+    ['lockrow-long-24', cabin, 'does not fit', 'full-height bracket'],
     ['pellworth-drystone-2u12', cabin, 'fits with changes', '22 mm are left'],
   ] as const)('%s: %#', (slug, document, verdict, words) => {
     const judged = fitVerdict(document, demoPart(slug))

@@ -1,7 +1,9 @@
 import type { DesignDocument } from '../design/document'
+import { goesIntoBay } from '../design/bayUse'
 import { fittedOfKind, fittedOne } from '../design/fittedParts'
+import { averagePricePerKilowattHourMinor } from './averagePrice'
 import { energyPerYearKilowattHours } from './energyPerYear'
-import { idleLossWatts, supplyEfficiency } from './supplyEfficiency'
+import { wallWatts } from './wallWatts'
 
 export interface PowerTerm {
   /** What draws: "drives, idle", a board's model. */
@@ -14,8 +16,10 @@ export interface PowerFigure {
   terms: PowerTerm[]
   /** Sum of the terms, behind the supply. */
   dcWatts: number
-  /** DC over wall; null without a supply, when the wall is not known. */
+  /** DC over wall of the supply; null without one, when the wall is not known. */
   efficiency: number | null
+  /** What a UPS and enclosures draw for themselves, beside the machine. */
+  besideWatts: number
   /** Null when there is no supply to compute it with. */
   wallWatts: number | null
   /** The honest band around `wallWatts`. */
@@ -44,7 +48,18 @@ interface Draw {
   watts: number | null
 }
 
-type KindWithIdleWatts = 'board' | 'cooler' | 'memory' | 'controller' | 'nic' | 'display' | 'fan'
+type KindWithIdleWatts =
+  | 'board'
+  | 'cooler'
+  | 'memory'
+  | 'controller'
+  | 'nic'
+  | 'display'
+  | 'fan'
+  | 'cage'
+  | 'boot'
+  | 'enclosure'
+  | 'ups'
 
 function idleDraws(document: DesignDocument, kind: KindWithIdleWatts): Draw[] {
   return fittedOfKind(document, kind).map(({ part, sheet }) => ({
@@ -104,31 +119,31 @@ export function idlePower(document: DesignDocument): PowerFigure {
     })),
   )
   add('fans', idleDraws(document, 'fan'))
+  add('bay cages', idleDraws(document, 'cage'))
+  add('boot device', idleDraws(document, 'boot'))
   add(
     'drives, idle',
     fittedOfKind(document, 'drive')
-      .filter(({ part }) => part.bay !== null)
+      .filter(({ part, sheet }) => part.bay !== null || !goesIntoBay(sheet))
       .map(({ part, sheet }) => ({ partId: part.id, watts: sheet.idleWatts })),
   )
 
   const dcWatts = terms.reduce((sum, { watts }) => sum + watts, 0)
   const supply = fittedOne(document, 'supply')?.sheet
-  let wallWatts: number | null = null
-  if (supply) {
-    wallWatts =
-      dcWatts > 0
-        ? dcWatts /
-          supplyEfficiency(dcWatts, supply.ratedWatts, supply.certificate, brief.mainsVolts)
-        : idleLossWatts(supply.ratedWatts, supply.certificate, brief.mainsVolts)
-  }
-  const kilowattHoursPerYear = wallWatts === null ? null : energyPerYearKilowattHours(wallWatts)
+  const behindSupply = supply ? wallWatts(dcWatts, supply, brief.mainsVolts) : null
+  const beside = [...idleDraws(document, 'enclosure'), ...idleDraws(document, 'ups')]
+  notKnownPartIds.push(...beside.filter(({ watts }) => watts === null).map(({ partId }) => partId))
+  const besideWatts = beside.reduce((sum, { watts }) => sum + (watts ?? 0), 0)
+  const atWall = behindSupply === null ? null : behindSupply + besideWatts
+  const kilowattHoursPerYear = atWall === null ? null : energyPerYearKilowattHours(atWall)
   return {
     terms,
     dcWatts,
-    efficiency: wallWatts ? dcWatts / wallWatts : null,
-    wallWatts,
-    lowWallWatts: wallWatts === null ? null : wallWatts * BAND_LOW,
-    highWallWatts: wallWatts === null ? null : wallWatts * BAND_HIGH,
+    efficiency: behindSupply ? dcWatts / behindSupply : null,
+    besideWatts,
+    wallWatts: atWall,
+    lowWallWatts: atWall === null ? null : atWall * BAND_LOW,
+    highWallWatts: atWall === null ? null : atWall * BAND_HIGH,
     vetoPartIds: awake ? vetoing.map(({ part }) => part.id) : [],
     vetoWatts: awake
       ? cpus.reduce(
@@ -141,6 +156,6 @@ export function idlePower(document: DesignDocument): PowerFigure {
     costPerYearMinor:
       kilowattHoursPerYear === null
         ? null
-        : Math.round(kilowattHoursPerYear * brief.pricePerKilowattHourMinor),
+        : Math.round(kilowattHoursPerYear * averagePricePerKilowattHourMinor(brief)),
   }
 }

@@ -1,12 +1,13 @@
 import { z } from 'zod'
-import { maybe, millimetres, sheetBase, watts } from '../sheetFields'
+import { decibels, maybe, millimetres, sheetBase, watts } from '../sheetFields'
 
-export const fanSheet = z.strictObject({
-  kind: z.literal('fan'),
-  ...sheetBase,
-  sizeMm: millimetres,
-  thicknessMm: maybe(millimetres),
-  /** At 40 % of its speed range. */
-  idleWatts: watts,
-  noiseDecibels: maybe(z.number().min(0).max(100)),
-})
+export const fanSheet = z
+  .strictObject({
+    kind: z.literal('fan'),
+    ...sheetBase,
+    sizeMm: millimetres,
+    thicknessMm: maybe(millimetres),
+    idleWatts: watts.describe('At 40 % of its speed range.'),
+    noiseDecibels: decibels,
+  })
+  .meta({ title: 'fan', plural: 'fans' })

@@ -1,18 +1,29 @@
 import { z } from 'zod'
 import { CERTIFICATES } from '../../power/supplyEfficiency'
 import { SUPPLY_SHAPES } from '../standards'
-import { count, maybe, millimetres, sheetBase } from '../sheetFields'
+import { count, decibels, maybe, millimetres, sheetBase } from '../sheetFields'
 
-export const supplySheet = z.strictObject({
-  kind: z.literal('supply'),
-  ...sheetBase,
-  shape: maybe(z.enum(SUPPLY_SHAPES)),
-  lengthMm: maybe(millimetres),
-  ratedWatts: z.number().positive().max(10_000),
-  /** What the 12 V rails carry together. */
-  rated12VAmps: maybe(z.number().positive().max(1_000)),
-  certificate: z.enum(CERTIFICATES),
-  sataPlugs: maybe(count),
-  peripheralPlugs: maybe(count),
-  cpuPlugs: maybe(count),
-})
+export const supplySheet = z
+  .strictObject({
+    kind: z.literal('supply'),
+    ...sheetBase,
+    shape: maybe(z.enum(SUPPLY_SHAPES)),
+    lengthMm: maybe(millimetres),
+    ratedWatts: z.number().positive().max(10_000),
+    rated12VAmps: maybe(z.number().positive().max(1_000)).describe(
+      'What the 12 V rails carry together.',
+    ),
+    certificate: z.enum(CERTIFICATES),
+    sataPlugs: maybe(count),
+    peripheralPlugs: maybe(count),
+    cpuPlugs: maybe(count),
+    sataLeads: maybe(count).describe('Leads that its SATA plugs hang on, one behind the other.'),
+    modules: maybe(z.int().min(1).max(2)).describe(
+      'Two for a redundant pair, each with a mains plug of its own.',
+    ),
+    converterRatedWatts: maybe(z.number().positive().max(10_000)).describe(
+      'For a brick: what the bare-board converter in the case passes on.',
+    ),
+    noiseDecibels: decibels,
+  })
+  .meta({ title: 'power supply', plural: 'power supplies' })

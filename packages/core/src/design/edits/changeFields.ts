@@ -18,11 +18,11 @@ export function changeHouseRules(
   return { ...document, houseRules: { ...document.houseRules, ...change } }
 }
 
-/** Changes what is noted about pieces: whether they are owned, their label, their age. */
+/** Changes what is noted about pieces: whether they are owned, their label, their age, their sockets. */
 export function notePieces(
   document: DesignDocument,
   partIds: readonly string[],
-  change: Partial<Pick<FittedPart, 'owned' | 'label' | 'ageYears'>>,
+  change: Partial<Pick<FittedPart, 'owned' | 'label' | 'ageYears' | 'sockets'>>,
 ): DesignDocument {
   const ids = new Set(partIds)
   return {

@@ -2,7 +2,7 @@ import type { CataloguePart, PartKind } from '../../catalogue/partKinds'
 import type { DesignDocument, FittedPart } from '../document'
 import { fittedOfKind, fittedOne } from '../fittedParts'
 import { nextId } from './nextId'
-import { withoutUnusedSnapshots, withSnapshot } from './snapshots'
+import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
 
 /** Kinds of which a machine has one: a new one takes the place of the old. */
 const SINGLE: ReadonlySet<PartKind> = new Set([
@@ -12,6 +12,7 @@ const SINGLE: ReadonlySet<PartKind> = new Set([
   'cooler',
   'supply',
   'place',
+  'ups',
 ])
 
 /**
@@ -32,10 +33,11 @@ export function fitPart(document: DesignDocument, part: CataloguePart): DesignDo
       document.fitted.map(({ id }) => id),
     ),
     snapshotId,
-    owned: false,
+    owned: ownedLeft(withSheet, part) > 0,
     bay: null,
     label: '',
     ageYears: null,
+    sockets: [],
   }
   return withoutUnusedSnapshots({
     ...withSheet,

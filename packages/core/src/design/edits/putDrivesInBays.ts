@@ -1,14 +1,14 @@
 import type { CataloguePart } from '../../catalogue/partKinds'
 import type { DesignDocument, FittedPart } from '../document'
 import { nextId } from './nextId'
-import { withoutUnusedSnapshots, withSnapshot } from './snapshots'
+import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
 
 /**
  * Puts a drive of this model into each of these bays.
  *
  * A bay that already holds a drive gets the new model in its place and the drive keeps its id, and
- * with it its membership in a group: that is how a model is changed. The new drive is bought, not
- * owned, and bears no label and no age.
+ * with it its membership in a group: that is how a model is changed. The new drive is one of
+ * those owned while there are any, and bears no label and no age.
  *
  * @param bayIds ids as `baysOf` gives them
  */
@@ -27,6 +27,7 @@ export function putDrivesInBays(
     const before = index === undefined ? undefined : fitted[index]
     if (before?.snapshotId === snapshotId) continue
     changed = true
+    const left = ownedLeft({ ...withSheet, fitted }, model)
     const drive: FittedPart = {
       id:
         before?.id ??
@@ -35,10 +36,11 @@ export function putDrivesInBays(
           fitted.map(({ id }) => id),
         ),
       snapshotId,
-      owned: false,
+      owned: left > 0,
       bay,
       label: '',
       ageYears: null,
+      sockets: [],
     }
     if (index === undefined) fitted.push(drive)
     else fitted[index] = drive

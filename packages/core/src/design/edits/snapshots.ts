@@ -32,3 +32,14 @@ export function withoutUnusedSnapshots(document: DesignDocument): DesignDocument
   const snapshots = document.snapshots.filter(({ id }) => used.has(id))
   return snapshots.length === document.snapshots.length ? document : { ...document, snapshots }
 }
+
+/** Pieces of a part that are in the house and not in this design yet. */
+export function ownedLeft(
+  { fitted, snapshots }: DesignDocument,
+  { slug, ownedPieces = 0 }: CataloguePart,
+): number {
+  if (ownedPieces === 0) return 0
+  const sheetIds = new Set(snapshots.filter((one) => one.slug === slug).map(({ id }) => id))
+  const used = fitted.filter(({ snapshotId, owned }) => owned && sheetIds.has(snapshotId)).length
+  return ownedPieces - used
+}

@@ -1,3 +1,4 @@
+import { USUAL_FILE_BYTES } from '../brief'
 import { DESIGN_VERSION } from '../document'
 
 type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>
@@ -7,6 +8,8 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 2 has more fields on data sheets and more house rules. All of them have a value for
   // "nobody has said it", which the schema fills in.
   1: (document) => document,
+  // Version 3 keeps the data of the brief by kind. Older documents never said of which kind it is.
+  2: (document) => ({ ...document, brief: dataByKind(document.brief) }),
 }
 
 /**
@@ -22,6 +25,17 @@ export function upgradeDesign(raw: unknown): unknown {
     document = { ...upgrade(document), version: document.version + 1 }
   }
   return document
+}
+
+function dataByKind(brief: unknown): unknown {
+  if (typeof brief !== 'object' || brief === null) return brief
+  const { dataNowBytes, growthBytesPerYear, ...rest } = brief as Record<string, unknown>
+  if (dataNowBytes === 0 && growthBytesPerYear === 0) return { ...rest, data: [] }
+  const fileBytes = USUAL_FILE_BYTES.other
+  return {
+    ...rest,
+    data: [{ kind: 'other', nowBytes: dataNowBytes, growthBytesPerYear, fileBytes }],
+  }
 }
 
 function isVersioned(raw: unknown): raw is Record<string, unknown> & { version: number } {

@@ -1,8 +1,10 @@
-import type { Rule } from '../finding'
+import { dataNowBytes } from '../../design/brief'
+import type { Rule } from '../rule'
 
 /** Redundancy keeps a pool running; it does not bring back what was deleted, burnt or stolen. */
 export const noSecondCopy: Rule = ({ brief }, { capacity }, say) => {
   if (capacity.availableBytes === 0 || brief.secondCopy.trim() !== '') return []
+  const nowBytes = dataNowBytes(brief)
   return [
     {
       code: 'no-second-copy',
@@ -10,8 +12,8 @@ export const noSecondCopy: Rule = ({ brief }, { capacity }, say) => {
       step: 'brief',
       partIds: [],
       groupIds: [],
-      sentence: `Redundancy is not a backup: the brief does not say where the second copy of ${brief.dataNowBytes > 0 ? `these ${say.space(brief.dataNowBytes)}` : 'the data'} is.`,
-      numbers: { dataNowBytes: brief.dataNowBytes },
+      sentence: `Redundancy is not a backup: the brief does not say where the second copy of ${nowBytes > 0 ? `these ${say.space(nowBytes)}` : 'the data'} is.`,
+      numbers: { dataNowBytes: nowBytes },
     },
   ]
 }

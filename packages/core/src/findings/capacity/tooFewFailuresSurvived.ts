@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** Fewer failures are survived than the brief asks for. */
 export const tooFewFailuresSurvived: Rule = ({ brief }, { survival }) => {

@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** A free bay is for rescue work and growth; the brief says how many. */
 export const tooFewFreeBays: Rule = ({ brief }, { bays }, say) => {

@@ -1,11 +1,13 @@
-import type { Rule } from '../finding'
+import { dataNowBytes, growthBytesPerYear } from '../../design/brief'
+import type { Rule } from '../rule'
 
 /** Today's data does not fit, or not for as long as the brief asks. */
 export const tooSmall: Rule = ({ brief }, { capacity }, say) => {
   const { workingBytes, wantedBytes } = capacity
   if (workingBytes === 0 || workingBytes >= wantedBytes) return []
-  const fitsToday = workingBytes >= brief.dataNowBytes
-  const years = (workingBytes - brief.dataNowBytes) / brief.growthBytesPerYear
+  const nowBytes = dataNowBytes(brief)
+  const fitsToday = workingBytes >= nowBytes
+  const years = (workingBytes - nowBytes) / growthBytesPerYear(brief)
   return [
     {
       code: 'too-small',
@@ -15,8 +17,8 @@ export const tooSmall: Rule = ({ brief }, { capacity }, say) => {
       groupIds: [],
       sentence: fitsToday
         ? `Full after ${say.number(years, 1)} of ${say.number(brief.horizonYears, 1)} years: ${say.space(workingBytes)} to work with against ${say.space(wantedBytes)} wanted.`
-        : `Today's ${say.space(brief.dataNowBytes)} do not fit in ${say.space(workingBytes)} to work with.`,
-      numbers: { workingBytes, wantedBytes, dataNowBytes: brief.dataNowBytes },
+        : `Today's ${say.space(nowBytes)} do not fit in ${say.space(workingBytes)} to work with.`,
+      numbers: { workingBytes, wantedBytes, dataNowBytes: nowBytes },
       houseRule:
         'Working capacity keeps below the fill ceiling and leaves out the snapshot reserve.',
     },

@@ -1,7 +1,9 @@
-import { fittedOne } from '../../design/fittedParts'
+import { fittedOfKind, fittedOne, type FittedWithSheet } from '../../design/fittedParts'
 import { cardsOf } from '../../fit/cards'
 import { slotsForCards } from '../../fit/slotsForCards'
-import type { Finding, Rule } from '../finding'
+import type { Speller } from '../../units/speller'
+import type { Finding } from '../finding'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'
@@ -11,6 +13,12 @@ export const cardsDoNotFit: Rule = (document, _figures, say) => {
   const chassis = fittedOne(document, 'chassis')
   const board = fittedOne(document, 'board')
   const cards = cardsOf(document)
+  const risers = fittedOfKind(document, 'riser')
+  // Each slot of a riser that lies flat takes one full-height card into a low case.
+  let flatPlaces = risers.reduce(
+    (sum, { sheet }) => sum + (sheet.liesFlat === true ? (sheet.gives?.length ?? 0) : 0),
+    0,
+  )
   const findings: Finding[] = []
   for (const card of cards) {
     const { lengthMm, bracket } = card.sheet
@@ -18,7 +26,9 @@ export const cardsDoNotFit: Rule = (document, _figures, say) => {
     if (!chassis) continue
     const { cardMaxLengthMm, cardHeight } = chassis.sheet
     const parts = [chassis, card]
-    if (cardHeight === 'half' && bracket === 'full') {
+    if (cardHeight === 'half' && bracket === 'full' && flatPlaces > 0) {
+      flatPlaces -= 1
+    } else if (cardHeight === 'half' && bracket === 'full') {
       findings.push(
         fitFinding({
           code: 'card-bracket',
@@ -65,38 +75,49 @@ export const cardsDoNotFit: Rule = (document, _figures, say) => {
       )
     }
   }
-  if (!board || cards.length === 0) return findings
-  if (board.sheet.slots === null || cards.some(({ sheet }) => sheet.lanes === null)) {
-    findings.push(
-      notKnown({
-        code: 'no-slot-for-card',
-        step: 'core',
-        partIds: [board.part.id, ...cards.map(({ part }) => part.id)],
-        question: 'whether every card finds a slot',
-        missing:
-          board.sheet.slots === null
-            ? `the slots of ${sheetName(board.sheet)}`
-            : 'the lanes of every card',
-      }),
-    )
-    return findings
+  const slotFinding = board && noSlot(board, cards, risers, say)
+  return slotFinding ? [...findings, slotFinding] : findings
+}
+
+/** The finding that a card or riser has no slot, or that nobody can tell. */
+function noSlot(
+  board: FittedWithSheet<'board'>,
+  cards: ReturnType<typeof cardsOf>,
+  risers: readonly FittedWithSheet<'riser'>[],
+  say: Speller,
+): Finding | null {
+  const all = [...risers, ...cards]
+  if (all.length === 0) return null
+  const { slots } = board.sheet
+  const silentRiser = risers.some(({ sheet }) => sheet.gives === null)
+  if (slots === null || silentRiser || all.some(({ sheet }) => sheet.lanes === null)) {
+    return notKnown({
+      code: 'no-slot-for-card',
+      step: 'core',
+      partIds: [board.part.id, ...all.map(({ part }) => part.id)],
+      question: 'whether every card finds a slot',
+      missing:
+        slots === null
+          ? `the slots of ${sheetName(board.sheet)}`
+          : 'the lanes of every card and riser',
+    })
   }
-  const left = slotsForCards(
-    board.sheet.slots,
-    cards.map(({ sheet }) => sheet.lanes ?? 16),
+  const given = risers.flatMap(({ sheet }) =>
+    (sheet.gives ?? []).map((physicalLanes) => ({ physicalLanes, openEnd: false })),
   )
-  const homeless = cards.filter((_, index) => left.includes(index))
-  if (homeless.length > 0) {
-    findings.push(
-      fitFinding({
-        code: 'no-slot-for-card',
-        severity: 'blocks',
-        step: 'core',
-        parts: [board, ...homeless],
-        sentence: `No slot is left for ${homeless.map(({ sheet }) => sheetName(sheet)).join(' and ')}: ${say.counted(board.sheet.slots.length, 'slot')}, ${say.counted(cards.length, 'card')}, and a closed slot takes no longer edge than its own.`,
-        numbers: { slots: board.sheet.slots.length, cards: cards.length },
-      }),
-    )
-  }
-  return findings
+  const places = [...slots, ...given]
+  const left = slotsForCards(
+    places,
+    all.map(({ sheet }) => sheet.lanes ?? 16),
+  )
+  const homeless = all.filter((_, index) => left.includes(index))
+  if (homeless.length === 0) return null
+  return fitFinding({
+    code: 'no-slot-for-card',
+    severity: 'blocks',
+    step: 'core',
+    parts: [board, ...homeless],
+    sentence: `No slot is left for ${homeless.map(({ sheet }) => sheetName(sheet)).join(' and ')}: ${say.counted(places.length, 'slot')}, ${say.counted(all.length, 'card')}, and a closed slot takes no longer edge than its own.`,
+    numbers: { slots: places.length, cards: all.length },
+  })
 }

@@ -1,5 +1,5 @@
 import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'

@@ -1,5 +1,6 @@
 import { fittedOne } from '../../design/fittedParts'
-import type { Finding, Rule } from '../finding'
+import type { Finding } from '../finding'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'

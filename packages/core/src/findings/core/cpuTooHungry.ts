@@ -1,6 +1,6 @@
 import { CPU_PLUG_WATTS } from '../../catalogue/standards'
 import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'

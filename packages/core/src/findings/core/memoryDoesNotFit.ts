@@ -1,5 +1,6 @@
 import { fittedOfKind, fittedOne } from '../../design/fittedParts'
-import type { Finding, Rule } from '../finding'
+import type { Finding } from '../finding'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'
@@ -50,7 +51,17 @@ export const memoryDoesNotFit: Rule = (document, _figures, say) => {
       }),
     )
   }
-  if (memoryMaxBytes !== null && bytes > memoryMaxBytes) {
+  if (memoryMaxBytes === null) {
+    findings.push(
+      notKnown({
+        code: 'too-much-memory',
+        step: 'core',
+        partIds: [board.part.id],
+        question: 'whether the board addresses all the memory',
+        missing: `the most that ${sheetName(board.sheet)} takes`,
+      }),
+    )
+  } else if (bytes > memoryMaxBytes) {
     findings.push(
       fitFinding({
         code: 'too-much-memory',

@@ -1,6 +1,6 @@
 import { fittedOfKind, fittedOne } from '../../design/fittedParts'
 import { GIB, TB } from '../../units/bytes'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 
 const FLOOR_BYTES = 8 * GIB

@@ -1,5 +1,5 @@
 import { fittedOfKind, fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'
@@ -10,22 +10,25 @@ export const tooFewFanHeaders: Rule = (document, _figures, say) => {
   const board = fittedOne(document, 'board')
   const cooler = fittedOne(document, 'cooler')
   const added = fittedOfKind(document, 'fan')
+  const cages = fittedOfKind(document, 'cage')
   if (!chassis || !board) return []
   const { fanHeaders } = board.sheet
   const { fanCount } = chassis.sheet
   const parts = [board, chassis]
-  if (fanHeaders === null || fanCount === null) {
+  const silentCage = cages.find(({ sheet }) => sheet.fanCount === null)
+  if (fanHeaders === null || fanCount === null || silentCage) {
     return [
       notKnown({
         code: 'too-few-fan-headers',
         step: 'core',
         partIds: parts.map(({ part }) => part.id),
         question: 'whether every fan finds a header',
-        missing: `the ${fanHeaders === null ? `fan headers of ${sheetName(board.sheet)}` : `number of fans in ${sheetName(chassis.sheet)}`}`,
+        missing: `the ${fanHeaders === null ? `fan headers of ${sheetName(board.sheet)}` : `number of fans in ${sheetName(silentCage?.sheet ?? chassis.sheet)}`}`,
       }),
     ]
   }
-  const fans = fanCount + added.length + (cooler ? 1 : 0)
+  const inCages = cages.reduce((sum, { sheet }) => sum + (sheet.fanCount ?? 0), 0)
+  const fans = fanCount + inCages + added.length + (cooler ? 1 : 0)
   if (fans <= fanHeaders) return []
   return [
     fitFinding({
@@ -33,7 +36,7 @@ export const tooFewFanHeaders: Rule = (document, _figures, say) => {
       severity: 'risks',
       step: 'core',
       parts: [...parts, ...added],
-      sentence: `${say.counted(fans, 'fan')} for ${say.counted(fanHeaders, 'header')}: ${say.counted(fanCount, 'fan')} of the chassis, ${cooler ? 'one on the cooler' : 'none on a cooler'}, ${added.length} added. A splitter or hub feeds the rest.`,
+      sentence: `${say.counted(fans, 'fan')} for ${say.counted(fanHeaders, 'header')}: ${say.counted(fanCount + inCages, 'fan')} of the ${cages.length > 0 ? 'case and its cages' : 'chassis'}, ${cooler ? 'one on the cooler' : 'none on a cooler'}, ${added.length} added. A splitter or hub feeds the rest.`,
       numbers: { fans, fanHeaders },
     }),
   ]

@@ -1,21 +1,30 @@
 import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../finding'
+import { blockUses } from '../../fit/attachments'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'
 
-/** Drives on a backplane share its plugs; one plug feeds about this many. Common practice, no source. */
+/** Drives on a backplane of which no data sheet speaks: one plug feeds about this many. Common practice, no source. */
 const DRIVES_PER_BACKPLANE_PLUG = 4
 
-/** Internal drives want a SATA power plug each, a backplane wants peripheral plugs. */
+/** Drives with plugs of their own want a SATA power plug each, a backplane the plugs it has. */
 export const tooFewPowerPlugs: Rule = (document, { bays }, say) => {
   const supply = fittedOne(document, 'supply')
   const chassis = fittedOne(document, 'chassis')
   if (!supply || !chassis) return []
-  const filled = bays.bays.filter(({ drive }) => drive !== null)
-  const single = filled.filter(({ bay }) => bay.access === 'internal').length
-  const onBackplane = filled.length - single
-  const wanted = single + Math.ceil(onBackplane / DRIVES_PER_BACKPLANE_PLUG)
+  const blocks = blockUses(document, bays).filter(({ drives }) => drives > 0)
+  const single = blocks
+    .filter(({ access, backplane }) => access === 'internal' && !backplane)
+    .reduce((sum, { drives }) => sum + drives, 0)
+  const onBackplanes = blocks
+    .filter(({ access, backplane }) => access === 'hot-swap' || backplane)
+    .reduce(
+      (sum, { drives, backplane }) =>
+        sum + (backplane?.powerPlugs ?? Math.ceil(drives / DRIVES_PER_BACKPLANE_PLUG)),
+      0,
+    )
+  const wanted = single + onBackplanes
   if (wanted === 0) return []
   const { sataPlugs, peripheralPlugs } = supply.sheet
   if (sataPlugs === null || peripheralPlugs === null) {

@@ -1,6 +1,6 @@
 import { bayName } from '../../design/bayUse'
 import { moveDrive } from '../../design/edits/moveDrive'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** A 3.5" drive in a 2.5" bay. The other way round an adapter tray does it. */
 export const driveDoesNotFitBay: Rule = (_document, { bays }) =>

@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** Drives that draw power and hold nothing. */
 export const drivesInNoGroup: Rule = (document, { bays }, say) => {

@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** A member of a group that is in no bay: the pool starts degraded or not at all. */
 export const groupOnTheBench: Rule = (_document, { bays }, say) => {

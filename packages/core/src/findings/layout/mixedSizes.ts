@@ -2,7 +2,7 @@ import { driveBytes } from '../../design/driveBytes'
 import { letteredGroups } from '../../design/groupLetters'
 import { vdevKinds } from '../../pool/zfs/vdevKinds'
 import { TB } from '../../units/bytes'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** Drives sold as the same size differ by a few sectors; below this nobody minds. */
 const WORTH_SAYING_BYTES = 0.01 * TB

@@ -1,5 +1,5 @@
 import { fittedOfKind } from '../../design/fittedParts'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** Drives are there but nothing holds data yet, or there are no drives at all. */
 export const noPool: Rule = (document) => {

@@ -1,5 +1,5 @@
 import { letteredGroups } from '../../design/groupLetters'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** A group without redundancy takes the whole pool with it. */
 export const noRedundancy: Rule = (document) =>

@@ -1,6 +1,6 @@
 import { letteredGroups } from '../../design/groupLetters'
 import { ungroupDrives } from '../../design/edits/ungroupDrives'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** A group is too narrow or too wide for its kind, or a member too small for ZFS. */
 export const poolCannotBeMade: Rule = (document, { capacity }) =>

@@ -1,7 +1,7 @@
 import { driveBytes } from '../../design/driveBytes'
 import { letteredGroups } from '../../design/groupLetters'
 import { TB } from '../../units/bytes'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** From about this size on a rebuild reads for most of a day. Common practice, no source. */
 const LARGE_DRIVE_BYTES = 8 * TB

@@ -1,6 +1,6 @@
 import { letteredGroups } from '../../design/groupLetters'
 import { redundancyGroups } from '../../pool/survival/designSurvival'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** A pool is as strong as its weakest group, so parity in the others is partly paid for nothing. */
 export const unequalRedundancy: Rule = (document) =>

@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** The bill is over what the brief allows. */
 export const costOverLimit: Rule = ({ brief }, { cost }, say) => {

@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** A price in another currency is left out of the sum instead of being added as if it were the same. */
 export const otherCurrency: Rule = (document, { cost }, say) => {

@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** Parts to buy that have no price: the sum is too low by what they cost. */
 export const priceNotKnown: Rule = (document, { cost }) => {

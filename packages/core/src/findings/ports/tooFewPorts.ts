@@ -1,18 +1,20 @@
 import { fittedOfKind } from '../../design/fittedParts'
-import type { Rule } from '../finding'
+import { drivePorts } from '../../fit/drivePorts'
+import type { Rule } from '../rule'
 
-/** Drives that no port reaches, counting the board's own and every controller's. */
+/** Drives that no port reaches: the board's own, less what M.2 turns off, every controller's, the boot drive. */
 export const tooFewPorts: Rule = (document, { bays }, say) => {
   const boards = fittedOfKind(document, 'board')
-  const drives = bays.bays.filter(({ drive }) => drive !== null).length
   if (boards.length === 0) return []
-  const boardPorts = boards.reduce((sum, { sheet }) => sum + sheet.sataPorts, 0)
-  const controllerPorts = fittedOfKind(document, 'controller').reduce(
-    (sum, { sheet }) => sum + sheet.drivePorts,
-    0,
-  )
-  const ports = boardPorts + controllerPorts
-  if (drives <= ports) return []
+  const drives = bays.bays.filter(({ drive }) => drive !== null).length
+  const { board, silenced, controllers, boot } = drivePorts(document)
+  const ports = board + controllers
+  if (drives + boot <= ports) return []
+  const wanting =
+    boot > 0 ? `${say.counted(drives, 'drive')} and the boot drive` : say.counted(drives, 'drive')
+  const cards = fittedOfKind(document, 'controller').length
+  const dead = silenced > 0 ? ` (${silenced} more are off while an M.2 socket is used)` : ''
+  const next = boot === 0 ? ' A boot drive on SATA needs one more.' : ''
   return [
     {
       code: 'too-few-ports',
@@ -20,8 +22,8 @@ export const tooFewPorts: Rule = (document, { bays }, say) => {
       step: 'drives',
       partIds: [],
       groupIds: [],
-      sentence: `${drives} drives want a port and there are ${ports}: ${boardPorts} on the board, ${controllerPorts} on ${say.counted(fittedOfKind(document, 'controller').length, 'controller')}. The boot drive needs one more.`,
-      numbers: { drives, boardPorts, controllerPorts },
+      sentence: `${wanting} want a port and there are ${ports}: ${board} on the board${dead}, ${controllers} on ${say.counted(cards, 'controller')}.${next}`,
+      numbers: { drives, boot, boardPorts: board, controllerPorts: controllers, silenced },
     },
   ]
 }

@@ -1,5 +1,5 @@
 import { fittedOfKind } from '../../design/fittedParts'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** A card without link power management keeps the whole CPU package awake. */
 export const deepIdleVetoed: Rule = (document, { power }, say) => {

@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** The estimate, or the upper end of its band, is over the brief's limit. */
 export const idleOverLimit: Rule = ({ brief }, { power }, say) => {

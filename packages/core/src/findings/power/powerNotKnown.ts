@@ -1,5 +1,5 @@
 import { partNames } from '../partNames'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** Parts whose idle watts, or leave to sleep deeply, no data sheet says: the figure leaves them out. */
 export const powerNotKnown: Rule = (document, { power }) => {

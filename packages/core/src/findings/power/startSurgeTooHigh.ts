@@ -1,7 +1,7 @@
 import { notKnown } from '../notKnown'
 import { partNames } from '../partNames'
 import { startSurge } from '../../power/startSurge'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** All drives starting at once ask more of the 12 V rails than they carry. */
 export const startSurgeTooHigh: Rule = (document, { power, bays }, say) => {

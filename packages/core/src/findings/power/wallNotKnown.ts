@@ -1,4 +1,4 @@
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 
 /** Without a supply the watts at the wall cannot be told. */
 export const wallNotKnown: Rule = (_document, { power }, say) => {

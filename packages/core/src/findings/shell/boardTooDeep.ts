@@ -1,6 +1,6 @@
 import { BOARD_OUTLINES } from '../../catalogue/standards'
 import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../finding'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'

@@ -1,19 +1,19 @@
 import { fittedOne } from '../../design/fittedParts'
-import { PLUG_ROOM_MM } from '../../fit/plugRoom'
-import type { Rule } from '../finding'
+import { roomInPlace } from '../../fit/roomInPlace'
+import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'
 
 /** The case is too wide, too high or too deep for where it is to stand, plugs behind it counted. */
 export const noRoomInPlace: Rule = (document, _figures, say) => {
+  const room = roomInPlace(document)
   const chassis = fittedOne(document, 'chassis')
   const place = fittedOne(document, 'place')
-  if (!chassis || !place) return []
+  if (!room || !chassis || !place) return []
   const parts = [chassis, place]
-  const { widthMm, heightMm, depthMm } = place.sheet
   const base = { step: 'shell', parts } as const
-  if (widthMm === null || heightMm === null || depthMm === null) {
+  if (room === 'not known') {
     return [
       notKnown({
         code: 'no-room-in-place',
@@ -24,32 +24,27 @@ export const noRoomInPlace: Rule = (document, _figures, say) => {
       }),
     ]
   }
-  const sides = [
-    { word: 'wide', need: chassis.sheet.widthMm, room: widthMm },
-    { word: 'high', need: chassis.sheet.heightMm, room: heightMm },
-    { word: 'deep', need: chassis.sheet.depthMm, room: depthMm },
-  ]
-  const tooLarge = sides.filter(({ need, room }) => need > room)
+  const tooLarge = room.sides.filter(({ needMm, roomMm }) => needMm > roomMm)
   if (tooLarge.length > 0) {
-    return tooLarge.map(({ word, need, room }) =>
+    return tooLarge.map(({ word, needMm, roomMm }) =>
       fitFinding({
         ...base,
         code: 'no-room-in-place',
         severity: 'blocks',
-        sentence: `The case is ${say.number(need)} mm ${word}; ${sheetName(place.sheet)} has ${say.number(room)} mm.`,
-        numbers: { needMm: need, roomMm: room },
+        sentence: `The case is ${say.number(needMm)} mm ${word}; ${sheetName(place.sheet)} has ${say.number(roomMm)} mm.`,
+        numbers: { needMm, roomMm },
       }),
     )
   }
-  const plugRoomMm = depthMm - chassis.sheet.depthMm
-  if (plugRoomMm >= PLUG_ROOM_MM) return []
+  const { behindMm, wantedBehindMm } = room
+  if (behindMm >= wantedBehindMm) return []
   return [
     fitFinding({
       ...base,
       code: 'no-plug-room',
       severity: 'risks',
-      sentence: `${say.number(plugRoomMm)} mm are left behind the case for plugs and cables; about ${PLUG_ROOM_MM} mm are needed.`,
-      numbers: { plugRoomMm, neededMm: PLUG_ROOM_MM },
+      sentence: `${say.number(behindMm)} mm are left behind the case for plugs and cables; about ${say.number(wantedBehindMm)} mm are needed.`,
+      numbers: { behindMm, wantedBehindMm },
     }),
   ]
 }

@@ -1,0 +1,45 @@
+import { demoParts } from '../../../fixtures/demo'
+import { answers, askParts, sheetText } from './partQuestion'
+
+const parts = demoParts()
+const found = (question: string): string[] => {
+  const asked = askParts(question)
+  return parts
+    .filter(({ sheet }) => answers(sheet, sheetText(sheet), asked))
+    .map(({ slug }) => slug)
+}
+
+test('measurements, with their name before or after', () => {
+  const cases = found('chassis, depth under 400, at least 8 bays')
+  expect(cases).toEqual(['pellworth-short-3u8'])
+  expect(found('chassis depth < 400 bays >= 8')).toEqual(cases)
+  expect(found('chassis, at least 8 bays and depth below 400 mm')).toEqual(cases)
+})
+
+test('words and measurements together', () => {
+  expect(found('quillon at least 16 TB')).toEqual([
+    'quillon-keep-24',
+    'quillon-keep-20',
+    'quillon-keep-16',
+    'quillon-keep-18-sas',
+  ])
+  expect(found('drive sas')).toEqual(['quillon-keep-18-sas'])
+  expect(found('cooler height at most 47 mm')).toEqual(['hollin-flat-47', 'hollin-thin-29'])
+})
+
+test('a value that the sheet lacks answers no measurement', () => {
+  const withIdle = found('drive idle under 100 w')
+  expect(withIdle).not.toContain('quillon-unlabelled-14')
+  expect(found('drive')).toContain('quillon-unlabelled-14')
+})
+
+test('edges: under leaves the value itself out, at most takes it', () => {
+  expect(found('chassis width under 230')).not.toContain('ashgrove-hearth-4')
+  expect(found('chassis width at most 230')).toContain('ashgrove-hearth-4')
+})
+
+test('what is not understood stays a word, so nothing is found by accident', () => {
+  expect(found('chassis depth under many')).toEqual([])
+  expect(askParts('').conditions).toEqual([])
+  expect(found('')).toHaveLength(parts.length)
+})

@@ -1,0 +1,167 @@
+import { z } from 'zod'
+import { type PartKind, partSheet } from './partKinds'
+
+/** One value of a data sheet, as a form field, a line of a comparison or a column of a file. */
+export interface SheetColumn {
+  /** Path in the data sheet: `price.unitMinor`. */
+  name: string
+  /** In words, without the unit: "board max depth". */
+  label: string
+  unit: string
+  type: 'text' | 'number' | 'whole number' | 'yes or no' | 'choice' | 'list' | 'table'
+  choices: readonly (string | number)[]
+  /** What the entries of a list are. */
+  entries: 'text' | 'number' | null
+  /** Whether a data sheet may lack it. */
+  optional: boolean
+  help: string
+}
+
+interface JsonSchema {
+  type?: string | string[]
+  enum?: (string | number)[]
+  const?: string | number
+  anyOf?: JsonSchema[]
+  properties?: Record<string, JsonSchema>
+  items?: JsonSchema
+  description?: string
+}
+
+/** Endings of names that are units, the longer ones first. */
+const UNITS: readonly (readonly [ending: string, unit: string])[] = [
+  ['BytesPerSecond', 'B/s'],
+  ['BitsPerSecond', 'bit/s'],
+  ['VoltAmperes', 'VA'],
+  ['Decibels', 'dB(A)'],
+  ['Celsius', '°C'],
+  ['Watts', 'W'],
+  ['Bytes', 'B'],
+  ['Grams', 'g'],
+  ['Minor', 'cents'],
+  ['Amps', 'A'],
+  ['Mm', 'mm'],
+]
+
+/** Who made it, and where its values come from, are shown apart from the values. */
+const APART = new Set(['kind', 'sources'])
+
+const kept = new Map<PartKind, SheetColumn[]>()
+
+/**
+ * Every value of a kind's data sheet, in the order of its file, read from its schema.
+ *
+ * Values inside a value, as the currency of the price, have columns of their own; lists of plain words or
+ * numbers and tables of values have one.
+ */
+export function sheetColumns(kind: PartKind): SheetColumn[] {
+  let columns = kept.get(kind)
+  if (!columns) {
+    const option = partSheet.options.find(({ shape }) => shape.kind.value === kind)
+    if (!option) throw new RangeError(`There is no kind of part called ${kind}.`)
+    const schema = z.toJSONSchema(option, { io: 'input' }) as JsonSchema
+    columns = columnsIn(schema, '', false).filter(({ name }) => !APART.has(name))
+    kept.set(kind, columns)
+  }
+  return columns
+}
+
+function columnsIn(
+  { properties = {} }: JsonSchema,
+  before: string,
+  optional: boolean,
+): SheetColumn[] {
+  return Object.entries(properties).flatMap(([key, raw]) => {
+    const name = before ? `${before}.${key}` : key
+    const { schema, mayLack } = withoutNull(raw)
+    if (key !== 'sources' && schema.properties) return columnsIn(schema, name, mayLack || optional)
+    return [
+      {
+        name,
+        ...labelOf(name),
+        ...typeOf(schema),
+        entries: entriesOf(schema),
+        optional: mayLack || optional,
+        help: raw.description ?? '',
+      },
+    ]
+  })
+}
+
+function withoutNull(schema: JsonSchema): { schema: JsonSchema; mayLack: boolean } {
+  if (Array.isArray(schema.type)) {
+    const [type = 'string'] = schema.type.filter((one) => one !== 'null')
+    return { schema: { ...schema, type }, mayLack: schema.type.includes('null') }
+  }
+  const rest = schema.anyOf?.filter(({ type }) => type !== 'null')
+  if (!rest || rest.length === schema.anyOf?.length) return { schema, mayLack: false }
+  const [only] = rest
+  return { schema: rest.length === 1 && only ? only : { anyOf: rest }, mayLack: true }
+}
+
+function typeOf(schema: JsonSchema): Pick<SheetColumn, 'type' | 'choices'> {
+  const choices = schema.enum ?? schema.anyOf?.flatMap((one) => one.const ?? [])
+  if (choices && choices.length > 0) return { type: 'choice', choices }
+  switch (schema.type) {
+    case 'boolean':
+      return { type: 'yes or no', choices: [] }
+    case 'integer':
+      return { type: 'whole number', choices: [] }
+    case 'number':
+      return { type: 'number', choices: [] }
+    case 'array': {
+      const inside = schema.items ? typeOf(schema.items) : { choices: [] }
+      return schema.items?.type === 'object'
+        ? { type: 'table', choices: [] }
+        : { type: 'list', choices: inside.choices }
+    }
+    default:
+      return { type: 'text', choices: [] }
+  }
+}
+
+function entriesOf({ type, items }: JsonSchema): SheetColumn['entries'] {
+  if (type !== 'array' || !items || items.type === 'object') return null
+  const { type: inside, choices } = typeOf(items)
+  const numbers = inside === 'number' || inside === 'whole number'
+  return numbers || typeof choices[0] === 'number' ? 'number' : 'text'
+}
+
+function labelOf(name: string): Pick<SheetColumn, 'label' | 'unit'> {
+  const found = UNITS.find(([ending]) => name.endsWith(ending) && name.length > ending.length)
+  const stem = found ? name.slice(0, -found[0].length) : name
+  const words = stem
+    .replaceAll('.', ' ')
+    .replace(/([a-z])([A-Z0-9])/g, '$1 $2')
+    .replace(/([0-9])([A-Z])/g, '$1 $2')
+    .toLowerCase()
+    .replace(/\b(cpu|sata|ecc|bios|usb|pcie|m2|ups)\b/g, (word) =>
+      word === 'pcie' ? 'PCIe' : word === 'm2' ? 'M.2' : word.toUpperCase(),
+    )
+  return { label: words.trim(), unit: found?.[1] ?? '' }
+}
+
+/** The value of a column in a data sheet; null where it is not known. */
+export function columnValue(sheet: object, name: string): unknown {
+  let value: unknown = sheet
+  for (const step of name.split('.')) {
+    if (typeof value !== 'object' || value === null) return null
+    value = (value as Record<string, unknown>)[step] ?? null
+  }
+  return value
+}
+
+/** A data sheet with the value of one column changed; a value inside nothing makes the whole of it. */
+export function withColumnValue(
+  sheet: Record<string, unknown>,
+  name: string,
+  value: unknown,
+): Record<string, unknown> {
+  const [first = '', ...rest] = name.split('.')
+  if (rest.length === 0) return { ...sheet, [first]: value }
+  const inner = sheet[first]
+  const before =
+    typeof inner === 'object' && inner !== null ? (inner as Record<string, unknown>) : {}
+  const after = withColumnValue(before, rest.join('.'), value)
+  const empty = Object.values(after).every((one) => one === null)
+  return { ...sheet, [first]: empty ? null : after }
+}

@@ -1,0 +1,24 @@
+import { fittedOfKind } from '../../design/fittedParts'
+import type { Rule } from '../rule'
+import { fitFinding } from '../fitFinding'
+import { sheetName } from '../sheetName'
+
+/** A checksumming file system wants to see the drives, not a RAID card's volume. */
+export const raidCardUnderPool: Rule = (document) => {
+  const cards = fittedOfKind(document, 'controller').filter(
+    ({ sheet }) => sheet.manner === 'RAID card',
+  )
+  const [first] = cards
+  if (!first || document.pools.every(({ groups }) => groups.length === 0)) return []
+  return [
+    fitFinding({
+      code: 'raid-card-under-pool',
+      severity: 'risks',
+      step: 'core',
+      parts: cards,
+      sentence: `${sheetName(first.sheet)} puts its own RAID between ZFS and the drives: errors are seen but not mended, and drives are hidden. Only a card that passes drives through plainly will do.`,
+      houseRule:
+        'Some take the card for its battery-backed cache; with a checksumming file system a plain controller is preferred.',
+    }),
+  ]
+}

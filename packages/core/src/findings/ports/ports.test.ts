@@ -1,0 +1,234 @@
+import { demoDesign, demoPart } from '../../../fixtures/demo'
+import { type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
+import type { DesignDocument } from '../../design/document'
+import { notePieces } from '../../design/edits/changeFields'
+import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
+
+const cabin = demoDesign('cabin-archive')
+const shelf = demoDesign('warm-room-shelf')
+const drawer = demoDesign('drawer-of-drives')
+
+const withParts = (document: DesignDocument, ...slugs: string[]): DesignDocument =>
+  slugs.reduce((design, slug) => withPart(design, slug), document)
+const plugged = (document: DesignDocument, sockets: DesignDocument['fitted'][number]['sockets']) =>
+  notePieces(
+    document,
+    document.fitted.filter(({ id }) => id.startsWith('supply-')).map(({ id }) => id),
+    { sockets },
+  )
+const sas = putDrivesInBays(shelf, demoPart('quillon-keep-18-sas'), ['bay-1'])
+/** The drawer's eight bare drives on a controller with four-lane plugs. */
+const onPlugs = withPart(without(drawer, 'controller'), 'lockrow-kept-8', { cablesIncluded: 0 })
+/** The small rack case, whose backplane has two four-lane plugs, straight on the board. */
+const backplane = withParts(
+  without(drawer, 'controller'),
+  'pellworth-short-3u8',
+  'tindrel-long-atx',
+)
+const pair = withPart(cabin, 'emberlin-pair-800')
+const brick = withPart(shelf, 'emberlin-brick-120')
+
+const cases: RuleCase[] = [
+  {
+    code: 'too-few-ports',
+    severity: 'blocks',
+    // Common practice, no source: four drives and a boot drive need five ports.
+    words: '4 drives and the boot drive want a port and there are 4',
+    bad: withPart(shelf, 'quillon-spark-120'),
+    good: withPart(shelf, 'quillon-spark-250m'),
+    unknown: null,
+  },
+  {
+    code: 'too-few-ports',
+    severity: 'blocks',
+    words: '4 on the board (2 more are off while an M.2 socket is used)',
+    bad: withPart(without(drawer, 'controller'), 'quillon-spark-128b'),
+    good: withPart(drawer, 'quillon-spark-128b'),
+    unknown: null,
+  },
+  {
+    code: 'm2-silences-sata',
+    severity: 'note',
+    words: '2 SATA ports are off: 4 of 6 work.',
+    bad: withPart(drawer, 'quillon-spark-128b'),
+    good: withPart(drawer, 'quillon-spark-250m'),
+    unknown: null,
+  },
+  {
+    code: 'm2-no-socket',
+    severity: 'blocks',
+    words: 'Lockrow Nub 2E wants an M.2 socket of key A or E with PCIe; of 2 sockets',
+    bad: withPart(drawer, 'lockrow-nub-2e'),
+    good: withPart(shelf, 'lockrow-nub-2e', { biosNeeds: [] }),
+    unknown: withPart(withPart(shelf, 'tindrel-found-itx'), 'lockrow-nub-5'),
+  },
+  {
+    code: 'm2-no-socket',
+    severity: 'blocks',
+    words: 'with SATA; of 2 sockets (key M with PCIe, key E with PCIe) none is left for it',
+    bad: withPart(shelf, 'quillon-spark-128b'),
+    good: withPart(shelf, 'quillon-spark-250m'),
+    unknown: withPart(shelf, 'quillon-spark-250m', { m2Keys: null }),
+  },
+  {
+    code: 'controller-needs-bios',
+    severity: 'risks',
+    words: 'sees Lockrow Fast 16 from firmware 14 on and ships with',
+    bad: withPart(cabin, 'lockrow-fast-16'),
+    good: cabin,
+    unknown: withPart(cabin, 'lockrow-two'),
+  },
+  {
+    code: 'controller-needs-bios',
+    severity: 'risks',
+    words: 'is not known to work with firmware T4: its maker names T5.',
+    bad: withPart(shelf, 'lockrow-nub-2e'),
+    good: withPart(shelf, 'lockrow-nub-5'),
+    unknown: withPart(withPart(shelf, 'tindrel-found-itx'), 'lockrow-nub-5'),
+  },
+  {
+    code: 'sas-on-sata',
+    severity: 'blocks',
+    words: "1 SAS drive for 0 SAS ports: a SAS drive's plug is bridged",
+    bad: sas,
+    good: withPart(sas, 'lockrow-eight'),
+    unknown: withPart(sas, 'lockrow-eight', { takesSas: null }),
+  },
+  {
+    code: 'drives-on-both',
+    severity: 'note',
+    words: '6 drives can hang off controllers; 2 drives hang off the board',
+    bad: drawer,
+    good: cabin,
+    unknown: null,
+  },
+  {
+    code: 'fan-out-direction',
+    severity: 'blocks',
+    words:
+      'Gather 87 to backplane is wired board to backplane; here it must be controller to drives',
+    bad: withParts(onPlugs, 'tetherby-gather-87', 'tetherby-gather-87'),
+    good: withParts(onPlugs, 'tetherby-fan-87', 'tetherby-fan-87'),
+    unknown: null,
+  },
+  {
+    code: 'fan-out-direction',
+    severity: 'blocks',
+    words: 'Fan 87 to drives is wired controller to drives; here it must be board to backplane',
+    bad: withParts(backplane, 'tetherby-fan-87', 'tetherby-fan-87'),
+    good: withParts(backplane, 'tetherby-gather-87', 'tetherby-gather-87'),
+    unknown: null,
+  },
+  {
+    code: 'cables-missing',
+    severity: 'risks',
+    words: '2 fan-out cables wired controller to drives are wanted; none is in a box',
+    bad: onPlugs,
+    good: withPart(without(drawer, 'controller'), 'lockrow-kept-8'),
+    unknown: withPart(without(drawer, 'controller'), 'lockrow-eight', { cablesIncluded: null }),
+  },
+  {
+    code: 'angled-plugs',
+    severity: 'blocks',
+    words: 'behind the drives of Ashgrove Works Stack 8 only straight ones fit',
+    bad: withPart(drawer, 'tetherby-turn-50'),
+    good: withPart(drawer, 'tetherby-plain-50'),
+    unknown: withPart(drawer, 'tetherby-turn-50', { angledFarPlugs: null }),
+  },
+  {
+    code: 'moulded-splitter',
+    severity: 'risks',
+    words: 'Cast 2, moulded has moulded plugs, which can short inside and catch fire',
+    bad: withPart(drawer, 'tetherby-cast-2'),
+    good: withPart(drawer, 'tetherby-split-4'),
+    unknown: withPart(drawer, 'tetherby-cast-2', { moulded: null }),
+  },
+  {
+    code: 'plug-overloaded',
+    severity: 'risks',
+    // Four drives at 1.8 A through one SATA power plug rated for 4.5 A.
+    words:
+      '4 drives on one backplane draw 7.2 A while starting; 1 SATA power plug is rated for 4.5 A',
+    bad: withPart(shelf, 'ashgrove-hearth-4', hearthOn(1)),
+    good: shelf,
+    unknown: putDrivesInBays(shelf, demoPart('quillon-unlabelled-14'), ['bay-1']),
+  },
+  {
+    code: 'long-daisy-chain',
+    severity: 'risks',
+    words: '8 drives on 1 SATA lead of Emberlin Brick 450: 8 one behind the other',
+    bad: withPart(drawer, 'emberlin-brick-450', { sataLeads: 1 }),
+    good: drawer,
+    unknown: withPart(drawer, 'emberlin-brick-450', { sataLeads: null }),
+  },
+  {
+    code: 'ups-too-small',
+    severity: 'blocks',
+    words: 'Stillwater Bridge 90 carries 90 W; the machine may draw',
+    bad: withPart(cabin, 'stillwater-bridge-90'),
+    good: withPart(cabin, 'stillwater-bridge-300'),
+    unknown: withPart(cabin, 'stillwater-found'),
+  },
+  {
+    code: 'ups-wrong-side',
+    severity: 'risks',
+    words: 'is in a socket with surge protection only',
+    bad: plugged(withPart(cabin, 'stillwater-bridge-300'), ['UPS surge only']),
+    good: plugged(withPart(cabin, 'stillwater-bridge-300'), ['UPS battery']),
+    unknown: withPart(cabin, 'stillwater-bridge-300'),
+  },
+  {
+    code: 'pair-in-one-socket',
+    severity: 'risks',
+    words: 'Both plugs of Emberlin Pair 800 go into the same place (wall)',
+    bad: plugged(pair, ['wall', 'wall']),
+    good: plugged(pair, ['wall', 'UPS battery']),
+    unknown: pair,
+  },
+  {
+    code: 'stays-off-after-outage',
+    severity: 'note',
+    words: 'stays off after a power cut until somebody presses the button',
+    bad: withPart(drawer, 'tindrel-old-m'),
+    good: drawer,
+    unknown: withPart(shelf, 'tindrel-found-itx'),
+  },
+  {
+    code: 'brick-too-small',
+    severity: 'blocks',
+    words: 'Emberlin Plug 120 passes on 20 W; the machine draws',
+    bad: withPart(shelf, 'emberlin-brick-120', { converterRatedWatts: 20 }),
+    good: brick,
+    unknown: withPart(shelf, 'emberlin-brick-120', { converterRatedWatts: null }),
+  },
+  {
+    code: 'brick-too-small',
+    severity: 'note',
+    // Common practice, no source: bricks pay off under about 50 W idle.
+    words: 'A brick pays off up to about 50 W idle',
+    bad: withPart(cabin, 'emberlin-brick-120'),
+    good: brick,
+    unknown: null,
+  },
+  {
+    code: 'raid-card-under-pool',
+    severity: 'risks',
+    words: 'puts its own RAID between ZFS and the drives',
+    bad: withPart(drawer, 'lockrow-kept-8'),
+    good: { ...withPart(drawer, 'lockrow-kept-8'), pools: [] },
+    unknown: null,
+  },
+]
+
+testRules(cases)
+
+function hearthOn(powerPlugs: number): Record<string, unknown> {
+  const { sheet } = demoPart('ashgrove-hearth-4')
+  if (sheet.kind !== 'chassis') throw new Error('not a case')
+  return {
+    bayBlocks: sheet.bayBlocks.map((block) => ({
+      ...block,
+      backplane: block.backplane && { ...block.backplane, powerPlugs },
+    })),
+  }
+}

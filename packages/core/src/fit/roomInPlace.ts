@@ -1,0 +1,33 @@
+import { fittedOne } from '../design/fittedParts'
+import type { DesignDocument } from '../design/document'
+import { plugRoomMm } from './plugRoom'
+
+export interface RoomInPlace {
+  /** What the case needs and what the place has, millimetres. */
+  sides: { word: 'wide' | 'high' | 'deep'; needMm: number; roomMm: number }[]
+  /** Left behind the case for plugs and cables, and what is wanted there. */
+  behindMm: number
+  wantedBehindMm: number
+}
+
+/**
+ * Is there room for the case where it is to stand?
+ *
+ * @returns null without a case or a place; 'not known' when the place lacks a dimension
+ */
+export function roomInPlace(document: DesignDocument): RoomInPlace | 'not known' | null {
+  const chassis = fittedOne(document, 'chassis')?.sheet
+  const place = fittedOne(document, 'place')?.sheet
+  if (!chassis || !place) return null
+  const { widthMm, heightMm, depthMm } = place
+  if (widthMm === null || heightMm === null || depthMm === null) return 'not known'
+  return {
+    sides: [
+      { word: 'wide', needMm: chassis.widthMm, roomMm: widthMm },
+      { word: 'high', needMm: chassis.heightMm, roomMm: heightMm },
+      { word: 'deep', needMm: chassis.depthMm, roomMm: depthMm },
+    ],
+    behindMm: depthMm - chassis.depthMm,
+    wantedBehindMm: plugRoomMm(document.brief),
+  }
+}

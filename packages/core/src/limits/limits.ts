@@ -1,0 +1,39 @@
+import type { DesignDocument } from '../design/document'
+import type { Measured } from '../findings/finding'
+import type { Speller } from '../units/speller'
+import { costLimit, failuresLimit, freeBaysLimit, idleLimit, spaceLimit } from './figureLimits'
+import { freeSlotsLimit } from './freeSlotsLimit'
+import { laterMoneyLimit } from './laterMoneyLimit'
+import type { JudgedLimit, Limit } from './limit'
+import { lossLimit } from './lossLimit'
+import { noiseLimit } from './noiseLimit'
+import { outageLimit } from './outageLimit'
+import { placeLimit } from './placeLimit'
+import { readersLimit } from './readersLimit'
+import { roomTemperatureLimit } from './roomTemperatureLimit'
+
+/** Every limit that a brief can set. A new one is one file here and one line in this list. */
+const limits: readonly Limit[] = [
+  spaceLimit,
+  failuresLimit,
+  idleLimit,
+  costLimit,
+  laterMoneyLimit,
+  placeLimit,
+  noiseLimit,
+  roomTemperatureLimit,
+  readersLimit,
+  outageLimit,
+  lossLimit,
+  freeBaysLimit,
+  freeSlotsLimit,
+]
+
+/** How a design stands to each limit that its brief sets. */
+export function judgeLimits(
+  document: DesignDocument,
+  measured: Measured,
+  say: Speller,
+): JudgedLimit[] {
+  return limits.flatMap((limit) => limit(document, measured, say) ?? [])
+}

@@ -1,0 +1,24 @@
+import type { Brief } from '../design/brief'
+
+const HOURS_PER_DAY = 24
+
+/**
+ * What does a kilowatt-hour cost a machine that draws the same all day?
+ *
+ * Every hour of the day counts with the price of the first band that it lies in, or with the base price.
+ *
+ * @returns minor units of the brief's currency
+ * @example 32 base, 20 from 0 to 6: (18 × 32 + 6 × 20) / 24 = 29
+ */
+export function averagePricePerKilowattHourMinor({
+  pricePerKilowattHourMinor,
+  priceBands,
+}: Pick<Brief, 'pricePerKilowattHourMinor' | 'priceBands'>): number {
+  if (priceBands.length === 0) return pricePerKilowattHourMinor
+  let sum = 0
+  for (let hour = 0; hour < HOURS_PER_DAY; hour += 1) {
+    const band = priceBands.find(({ fromHour, toHour }) => hour >= fromHour && hour < toHour)
+    sum += band?.minor ?? pricePerKilowattHourMinor
+  }
+  return sum / HOURS_PER_DAY
+}
