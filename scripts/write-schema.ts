@@ -1,5 +1,6 @@
-// Writes the JSON Schema of the design document, made from the one in the core.
+// Writes the JSON Schema of the design document and the columns of part files, made from the core.
 import { writeFileSync } from 'node:fs'
-import { designJsonSchema } from '@flint/core'
+import { columnsMarkdown, designJsonSchema } from '@flint/core'
 
 writeFileSync('docs/design.schema.json', `${JSON.stringify(designJsonSchema(), null, 2)}\n`)
+writeFileSync('docs/part-columns.md', columnsMarkdown())

@@ -4,6 +4,7 @@ import { createBrowserRouter, Link, Navigate, RouterProvider } from 'react-route
 import { HatchDefinitions } from './drawing/hatches'
 import { KeptCopiesContext } from './saving/keptCopiesContext'
 import type { KeptCopies } from './saving/keptCopies'
+import { PartsScreen } from './parts/PartsScreen'
 import { BuildSheet } from './sheet/BuildSheet'
 import { Shelf } from './shelf/Shelf'
 import type { Store } from './store/store'
@@ -11,6 +12,8 @@ import { theme } from './theme/theme'
 
 const router = createBrowserRouter([
   { path: '/', element: <Shelf /> },
+  { path: '/parts', element: <PartsScreen /> },
+  { path: '/parts/:slug', element: <PartsScreen /> },
   { path: '/designs/:designId', element: <Navigate to="drives" replace /> },
   { path: '/designs/:designId/:lensId', element: <BuildSheet /> },
   {

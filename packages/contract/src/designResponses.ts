@@ -23,4 +23,10 @@ export interface DesignConflict {
   setAsideId: string
 }
 
-export type StoredPart = CataloguePart & { origin: 'shipped' | 'own' }
+export type StoredPart = CataloguePart & { origin: 'shipped' | 'own'; ownedPieces: number }
+
+/** What became of parts that were to be taken in. */
+export interface TakenIn {
+  taken: number
+  refused: { slug: string; reason: string }[]
+}

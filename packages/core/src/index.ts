@@ -1,19 +1,53 @@
 import './schemaWithoutEval'
 
-export { DRIVE_OUTLINES, SUPPLY_ENVELOPES } from './catalogue/standards'
+export {
+  BOARD_HOLES,
+  BRACKET_HEIGHT_MM,
+  CARD_PITCH_MM,
+  DRIVE_OUTLINES,
+  RACK_UNIT_MM,
+  REAR_SOCKETS,
+  SUPPLY_ENVELOPES,
+} from './catalogue/standards'
 export { catalogueFile, cataloguePart, partSheet } from './catalogue/partKinds'
 export type { CataloguePart, PartKind, PartSheet, SheetOf } from './catalogue/partKinds'
 export { type Bay, baysOf } from './catalogue/bays'
+export { answers, askParts, sheetText } from './catalogue/find/partQuestion'
+export { cellText, readCell } from './catalogue/files/cells'
+export { columnsMarkdown } from './catalogue/files/columnsMarkdown'
+export { partsFromCsv } from './catalogue/files/partsFromCsv'
+export { partsFromJson, partsToJson } from './catalogue/files/partsJson'
+export { partsToCsv } from './catalogue/files/partsToCsv'
+export type { ReadParts, RowProblem } from './catalogue/files/rowProblem'
+export { type KindWords, kindWords } from './catalogue/kindWords'
+export {
+  columnValue,
+  fieldWords,
+  type SheetColumn,
+  sheetColumns,
+  withColumnValue,
+} from './catalogue/sheetColumns'
+export { slugOf } from './catalogue/slugOf'
 export type { ChassisSheet } from './catalogue/kinds/chassis'
 export type { DriveSheet } from './catalogue/kinds/drive'
-export { type BayPlan, type BayUse, bayName, type DriveInPlace } from './design/bayUse'
-export { type Brief, wantedBytes } from './design/brief'
+export { type BayPlan, type BayUse, bayName, type DriveInPlace, goesIntoBay } from './design/bayUse'
+export {
+  type Brief,
+  DATA_KINDS,
+  type DataKind,
+  dataNowBytes,
+  growthBytesPerYear,
+  USUAL_FILE_BYTES,
+  wantedBytes,
+} from './design/brief'
 export {
   changeBrief,
+  changeData,
   changeHouseRules,
   notePieces,
   renameDesign,
 } from './design/edits/changeFields'
+export { changeSheet } from './design/edits/changeSheet'
 export { fitPart } from './design/edits/fitPart'
 export { groupDrives, type WantedGroup } from './design/edits/groupDrives'
 export { moveDrive } from './design/edits/moveDrive'
@@ -26,11 +60,16 @@ export { type LetteredGroup, letteredGroups } from './design/groupLetters'
 export { type History, record, redo, startHistory, undo } from './design/history'
 export { sheetChanges } from './design/sheetChanges'
 export type { HouseRules } from './design/houseRules'
-export { type DesignDocument, type FittedPart } from './design/document'
+export {
+  type DesignDocument,
+  type FittedPart,
+  MAINS_SOCKETS,
+  type MainsSocket,
+} from './design/document'
+export { type Household, households } from './design/households'
 export { designJsonSchema } from './design/designJsonSchema'
 export { newDesign } from './design/newDesign'
 export { parseDesign } from './design/parseDesign'
-export { upgradeDesign } from './design/upgrades/upgradeDesign'
 export { type Problem, problemsOf } from './design/problem'
 export { type Evaluation, evaluate } from './evaluate'
 export { cardsOf } from './fit/cards'
@@ -42,6 +81,7 @@ export type { BillLine, CostFigure } from './money/billOfMaterials'
 export { answerCapacity, type CapacityAnswer, isProblem } from './pool/capacityRequest'
 export type { CapacityFigure } from './pool/designCapacity'
 export { type LayoutChoice, layoutChoices } from './pool/layouts/layoutChoices'
+export type { JudgedLimit, LimitStanding } from './limits/limit'
 export type { SurvivalRow } from './pool/survival/survivalByCounting'
 export { vdevKinds, type ZfsVdevKindName } from './pool/zfs/vdevKinds'
 export type { PowerFigure } from './power/idlePower'

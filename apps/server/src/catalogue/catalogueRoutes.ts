@@ -1,10 +1,56 @@
-import { Router } from 'express'
+import { KeepPart, NoteOwned, TakeInParts } from '@flint/contract'
+import { cataloguePart, problemsOf } from '@flint/core'
+import { type Request, Router } from 'express'
+import { badRequest, notFound } from '../http/problems'
+import { readBody } from '../http/readBody'
 import type { CatalogueStore } from './catalogueStore'
 
 export function catalogueRoutes(catalogue: CatalogueStore): Router {
   const router = Router()
+
   router.get('/', async (_request, response) => {
     response.json(await catalogue.list())
   })
+
+  router.post('/take-in', async (request, response) => {
+    const { parts } = await readBody(TakeInParts, request.body)
+    response.json(await catalogue.takeIn(parts.map((part, index) => readPart(part, index))))
+  })
+
+  router.put('/:slug', async (request, response) => {
+    const { sheet } = await readBody(KeepPart, request.body)
+    const slug = partSlug(request)
+    const part = cataloguePart.safeParse({ slug, version: 1, sheet }, { reportInput: true })
+    if (!part.success) throw badRequest(problemsOf(part.error.issues))
+    response.json(await catalogue.keepOwn(slug, part.data.sheet))
+  })
+
+  router.delete('/:slug', async (request, response) => {
+    await catalogue.removeOwn(partSlug(request))
+    response.status(204).end()
+  })
+
+  router.put('/:slug/owned', async (request, response) => {
+    const { ownedPieces } = await readBody(NoteOwned, request.body)
+    response.json(await catalogue.noteOwned(partSlug(request), ownedPieces))
+  })
+
   return router
+}
+
+function partSlug(request: Request): string {
+  const slug = cataloguePart.shape.slug.safeParse(request.params.slug)
+  if (!slug.success) throw notFound('There is no such part in the catalogue.')
+  return slug.data
+}
+
+function readPart(raw: unknown, index: number) {
+  const part = cataloguePart.safeParse(raw, { reportInput: true })
+  if (part.success) return part.data
+  throw badRequest(
+    problemsOf(part.error.issues).map(({ field, sentence }) => ({
+      field: `parts[${index}].${field}`,
+      sentence,
+    })),
+  )
 }

@@ -1,19 +1,28 @@
-import type { StoredPart } from '@flint/contract'
-import type { CataloguePart } from '@flint/core'
-import type { DataSource } from 'typeorm'
+import type { StoredPart, TakenIn } from '@flint/contract'
+import { type CataloguePart, partSheet, type PartSheet } from '@flint/core'
+import { type DataSource, In } from 'typeorm'
+import { HttpProblem, notFound } from '../http/problems'
 import { PartEntity } from './partEntity'
 
-/** The parts that designs are made of. */
+const NO_PART = 'There is no such part in the catalogue.'
+
+/** The parts that designs are made of: shipped ones, and those of one's own. */
 export class CatalogueStore {
   constructor(private readonly database: DataSource) {}
 
   async list(): Promise<StoredPart[]> {
-    return this.database.manager.find(PartEntity, { order: { slug: 'ASC' } })
+    const rows = await this.database.manager.find(PartEntity, { order: { slug: 'ASC' } })
+    return rows.map(stored)
   }
 
-  /** Brings shipped parts in, new or newer; parts of one's own are left alone. */
+  /** Brings shipped parts in, new or newer; parts of one's own and what is owned are left alone. */
   async bringShipped(parts: readonly CataloguePart[]): Promise<void> {
-    const rows = parts.map((part) => ({ ...part, origin: 'shipped' as const }))
+    const rows = parts.map(({ slug, version, sheet }) => ({
+      slug,
+      version,
+      sheet,
+      origin: 'shipped' as const,
+    }))
     await this.database.transaction(async (manager) => {
       const own = new Set(
         (await manager.findBy(PartEntity, { origin: 'own' })).map(({ slug }) => slug),
@@ -25,4 +34,84 @@ export class CatalogueStore {
       )
     })
   }
+
+  /**
+   * Keeps a part of one's own under this name, new or changed; a changed one counts its version up.
+   * @throws HttpProblem 409 when the name is that of a shipped part
+   */
+  async keepOwn(slug: string, sheet: PartSheet): Promise<StoredPart> {
+    return this.database.transaction(async (manager) => {
+      const before = await manager.findOne(PartEntity, {
+        where: { slug },
+        lock: { mode: 'pessimistic_write' },
+      })
+      if (before?.origin === 'shipped') {
+        throw new HttpProblem(
+          409,
+          'Name taken',
+          `${slug} is the name of a shipped part. Copy it under another name to change it.`,
+        )
+      }
+      const row = await manager.save(PartEntity, {
+        slug,
+        sheet,
+        origin: 'own' as const,
+        version: (before?.version ?? 0) + 1,
+        ownedPieces: before?.ownedPieces ?? 0,
+      })
+      return stored(row)
+    })
+  }
+
+  /** @throws HttpProblem 404, or 409 for a shipped part, which would be back at the next start */
+  async removeOwn(slug: string): Promise<void> {
+    const part = await this.database.manager.findOneBy(PartEntity, { slug })
+    if (!part) throw notFound(NO_PART)
+    if (part.origin === 'shipped') {
+      throw new HttpProblem(409, 'Not removed', 'Shipped parts stay; only your own can be removed.')
+    }
+    await this.database.manager.delete(PartEntity, { slug })
+  }
+
+  /** @throws HttpProblem 404 */
+  async noteOwned(slug: string, ownedPieces: number): Promise<StoredPart> {
+    const { affected } = await this.database.manager.update(PartEntity, { slug }, { ownedPieces })
+    const part = affected ? await this.database.manager.findOneBy(PartEntity, { slug }) : null
+    if (!part) throw notFound(NO_PART)
+    return stored(part)
+  }
+
+  /**
+   * Takes parts in as one's own. One that has the name of a shipped part is refused, unless it is that
+   * part; then only what is owned of it is noted.
+   */
+  async takeIn(parts: readonly CataloguePart[]): Promise<TakenIn> {
+    const refused: TakenIn['refused'] = []
+    const rows: (CataloguePart & { origin: 'shipped' | 'own'; ownedPieces: number })[] = []
+    await this.database.transaction(async (manager) => {
+      const there = await manager.findBy(PartEntity, { slug: In(parts.map(({ slug }) => slug)) })
+      const before = new Map(there.map((part) => [part.slug, part]))
+      for (const part of parts) {
+        const known = before.get(part.slug)
+        const ownedPieces = part.ownedPieces ?? 0
+        if (known?.origin !== 'shipped') {
+          rows.push({ ...part, ownedPieces, origin: 'own' })
+        } else if (
+          known.sheet.maker === part.sheet.maker &&
+          known.sheet.model === part.sheet.model
+        ) {
+          rows.push({ ...stored(known), ownedPieces })
+        } else {
+          refused.push({ slug: part.slug, reason: `${part.slug} is the name of a shipped part.` })
+        }
+      }
+      await manager.save(PartEntity, rows, { chunk: 500 })
+    })
+    return { taken: rows.length, refused }
+  }
+}
+
+/** A part kept by an older version lacks the fields that came since; nobody has said those yet. */
+function stored({ slug, version, origin, ownedPieces, sheet }: PartEntity): StoredPart {
+  return { slug, version, origin, ownedPieces, sheet: partSheet.parse(sheet) }
 }

@@ -13,6 +13,9 @@ export class PartEntity {
   @Column({ type: 'varchar', length: 20 })
   origin!: 'shipped' | 'own'
 
+  @Column({ type: 'integer', default: 0 })
+  ownedPieces!: number
+
   @Column({ type: 'jsonb' })
   sheet!: PartSheet
 }

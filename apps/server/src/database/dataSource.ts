@@ -4,6 +4,7 @@ import { PartEntity } from '../catalogue/partEntity'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from '../designs/designEntity'
 import type { Settings } from '../settings'
 import { FirstTables1790000000000 } from './migrations/1790000000000-FirstTables'
+import { OwnedPieces1795000000000 } from './migrations/1795000000000-OwnedPieces'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -16,7 +17,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
     password: database.password,
     database: database.name,
     entities: [DesignEntity, DesignRevisionEntity, DesignSetAsideEntity, PartEntity],
-    migrations: [FirstTables1790000000000],
+    migrations: [FirstTables1790000000000, OwnedPieces1795000000000],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,
     installExtensions: false,

@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util'
 import type { DesignConflict, RevisionSummary, StoredDesign } from '@flint/contract'
-import { type DesignDocument, upgradeDesign } from '@flint/core'
+import { type DesignDocument, parseDesign } from '@flint/core'
 import type { DataSource, EntityManager } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
@@ -172,7 +172,7 @@ function stored({ designId, revision, savedAt, document }: DesignRevisionEntity)
     id: designId,
     revision,
     savedAt: savedAt.toISOString(),
-    document: upgradeDesign(document) as DesignDocument,
+    document: current(document),
   }
 }
 
@@ -183,4 +183,10 @@ function conflictProblem(conflict: DesignConflict): HttpProblem {
     `Revision ${conflict.stored.revision} was saved from another window. Both versions are kept.`,
     { conflict },
   )
+}
+
+/** A document of an older version, as the core reads it now: what it never said is not known. */
+function current(document: DesignDocument): DesignDocument {
+  const parsed = parseDesign(document)
+  return 'document' in parsed ? parsed.document : document
 }

@@ -1,16 +1,41 @@
-import type { RevisionSummary, StoredDesign, StoredPart } from '@flint/contract'
-import type { DesignDocument } from '@flint/core'
+import type { RevisionSummary, StoredDesign, StoredPart, TakenIn } from '@flint/contract'
+import type { CataloguePart, DesignDocument, PartSheet } from '@flint/core'
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react'
 
 /** Everything the application asks of the server. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: ['Shelf'],
+  tagTypes: ['Shelf', 'Parts'],
   refetchOnMountOrArgChange: true,
   endpoints: (build) => ({
     shelf: build.query<StoredDesign[], void>({ query: () => '/designs', providesTags: ['Shelf'] }),
-    parts: build.query<StoredPart[], void>({ query: () => '/parts' }),
+    parts: build.query<StoredPart[], void>({
+      query: () => '/parts',
+      providesTags: ['Parts'],
+      // A large catalogue is not compared with the one before, value by value.
+      structuralSharing: false,
+    }),
+    keepPart: build.mutation<StoredPart, { slug: string; sheet: PartSheet }>({
+      query: ({ slug, sheet }) => ({ url: `/parts/${slug}`, method: 'PUT', body: { sheet } }),
+      invalidatesTags: ['Parts'],
+    }),
+    removePart: build.mutation<void, string>({
+      query: (slug) => ({ url: `/parts/${slug}`, method: 'DELETE', body: {} }),
+      invalidatesTags: ['Parts'],
+    }),
+    noteOwned: build.mutation<StoredPart, { slug: string; ownedPieces: number }>({
+      query: ({ slug, ownedPieces }) => ({
+        url: `/parts/${slug}/owned`,
+        method: 'PUT',
+        body: { ownedPieces },
+      }),
+      invalidatesTags: ['Parts'],
+    }),
+    takeInParts: build.mutation<TakenIn, CataloguePart[]>({
+      query: (parts) => ({ url: '/parts/take-in', method: 'POST', body: { parts } }),
+      // The list is asked for once, after the last piece of a file.
+    }),
     design: build.query<StoredDesign, string>({ query: (id) => `/designs/${id}` }),
     revisions: build.query<RevisionSummary[], string>({
       query: (id) => `/designs/${id}/revisions`,
@@ -47,6 +72,10 @@ export const api = createApi({
 export const {
   useShelfQuery,
   usePartsQuery,
+  useKeepPartMutation,
+  useRemovePartMutation,
+  useNoteOwnedMutation,
+  useTakeInPartsMutation,
   useRevisionsQuery,
   useCreateDesignMutation,
   useRemoveDesignMutation,

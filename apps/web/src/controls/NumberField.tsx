@@ -4,6 +4,9 @@ import { useState } from 'react'
 
 export interface NumberFieldProps {
   label: string
+  /** In a table whose head names it, the label is only for readers. */
+  inTable?: boolean
+  disabled?: boolean
   unit?: string
   value: number | null
   min: number
@@ -22,20 +25,36 @@ export interface NumberFieldProps {
  * reason, and the design keeps the last good number; leaving the field shows that one again.
  */
 export function NumberField(props: NumberFieldProps) {
-  const { label, unit, value, width = '100%', help, placeholder, onChange } = props
+  const {
+    label,
+    unit,
+    value,
+    width = '100%',
+    help,
+    placeholder,
+    inTable = false,
+    disabled = false,
+    onChange,
+  } = props
   const [draft, setDraft] = useState<string | null>(null)
   const shown = draft ?? (value === null ? '' : String(Number(value.toFixed(4))))
   const problem = draft === null ? null : problemWith(draft, props)
   return (
     <TextField
-      label={label}
+      label={inTable ? undefined : label}
+      hiddenLabel={inTable}
+      disabled={disabled}
       value={shown}
       placeholder={placeholder ?? ''}
       error={problem !== null}
       helperText={problem ?? help}
       sx={{ width }}
       slotProps={{
-        htmlInput: { inputMode: 'decimal', autoComplete: 'off' },
+        htmlInput: {
+          inputMode: 'decimal',
+          autoComplete: 'off',
+          'aria-label': inTable ? label : undefined,
+        },
         inputLabel: { shrink: true },
         input: unit ? { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } : {},
       }}

@@ -3,11 +3,11 @@ import { say } from '../controls/locale'
 import styles from './plan.module.css'
 
 const PX_PER_MM = 0.8
-const WIDTH_PX = 300
+const WIDTH_PX = 268
 /** The board and the obstacle end here; their names stand behind. */
 const LINE_PX = 150
 /** Drawn width of a cooler; only its height is to scale. */
-const COOLER_PX = 90
+const COOLER_PX = 84
 
 /** From the board up: the cooler, and what it would touch. Heights are to scale. */
 export function SideSection({
@@ -32,37 +32,66 @@ export function SideSection({
         ? `Cooler ${say.number(coolerMm)} mm: ${say.number(coolerMm - clearance.clearanceMm)} mm too tall for ${clearance.obstacle}.`
         : `Cooler ${say.number(coolerMm)} mm, ${say.number(clearance.clearanceMm - coolerMm)} mm below ${clearance.obstacle}.`
   return (
-    <figure className={styles.figure}>
-      <svg width={WIDTH_PX} height={topMm * PX_PER_MM + 10} role="img" aria-label={words}>
-        <line x2={LINE_PX} y1={y(0)} y2={y(0)} className={styles.wall} />
-        <text x={LINE_PX + 8} y={y(0) + 2} className={styles.words}>
-          board
-        </text>
-        {cooler && coolerMm !== null && (
-          <rect
-            x={(LINE_PX - COOLER_PX) / 2}
-            y={y(coolerMm)}
-            width={COOLER_PX}
-            height={coolerMm * PX_PER_MM}
-            className={
-              touches || pointedPartIds.includes(cooler.part.id) ? styles.lit : styles.part
-            }
+    <section aria-label="Over the board">
+      <h2>Over the board</h2>
+      <figure className={styles.figure}>
+        <svg width={WIDTH_PX} height={topMm * PX_PER_MM + 10} role="img" aria-label={words}>
+          <line x2={LINE_PX} y1={y(0)} y2={y(0)} className={styles.wall} />
+          <text x={LINE_PX + 8} y={y(0) + 2} className={styles.words}>
+            board
+          </text>
+          <path
+            d={arrowDown(LINE_PX - 12, y(clearance.clearanceMm), y(0))}
+            className={styles.dimension}
           />
-        )}
-        <line
-          x2={LINE_PX}
-          y1={y(clearance.clearanceMm)}
-          y2={y(clearance.clearanceMm)}
-          className={touches ? styles.missed : styles.limit}
-        />
-        <text x={LINE_PX + 8} y={y(clearance.clearanceMm) + 4} className={styles.words}>
-          {clearance.obstacle}
-        </text>
-      </svg>
-      <figcaption className="soft">
-        {touches && <span aria-hidden="true">△ </span>}
-        {words}
-      </figcaption>
-    </figure>
+          <text
+            x={LINE_PX - 6}
+            y={y(clearance.clearanceMm / 2) + 4}
+            className={`figure ${styles.measure ?? ''}`}
+          >
+            {clearance.clearanceMm}
+          </text>
+          {cooler && coolerMm !== null && (
+            <rect
+              x={(LINE_PX - COOLER_PX) / 2}
+              y={y(coolerMm)}
+              width={COOLER_PX}
+              height={coolerMm * PX_PER_MM}
+              className={
+                touches || pointedPartIds.includes(cooler.part.id) ? styles.lit : styles.part
+              }
+            />
+          )}
+          {coolerMm !== null && (
+            <text
+              x={(LINE_PX - COOLER_PX) / 2 - 4}
+              y={y(coolerMm / 2) + 4}
+              textAnchor="end"
+              className={`figure ${styles.measure ?? ''}`}
+            >
+              {coolerMm}
+            </text>
+          )}
+          <line
+            x2={LINE_PX}
+            y1={y(clearance.clearanceMm)}
+            y2={y(clearance.clearanceMm)}
+            className={touches ? styles.missed : styles.limit}
+          />
+          <text x={LINE_PX + 8} y={y(clearance.clearanceMm) + 4} className={styles.words}>
+            {clearance.obstacle.replace(/ (over the board|under the cover)$/, '')}
+          </text>
+        </svg>
+        <figcaption className="soft">
+          {touches && <span aria-hidden="true">△ </span>}
+          {words}
+        </figcaption>
+      </figure>
+    </section>
   )
+}
+
+/** A dimension line from one height to another, with a head at each end. */
+function arrowDown(x: number, top: number, bottom: number): string {
+  return `M${x - 3} ${top + 6} ${x} ${top} ${x + 3} ${top + 6}M${x} ${top}V${bottom}M${x - 3} ${bottom - 6} ${x} ${bottom} ${x + 3} ${bottom - 6}`
 }

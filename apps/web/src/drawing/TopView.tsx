@@ -3,9 +3,10 @@ import {
   type DesignDocument,
   DRIVE_OUTLINES,
   fittedOne,
-  PLUG_ROOM_MM,
+  plugRoomMm,
   SUPPLY_ENVELOPES,
 } from '@flint/core'
+import { say } from '../controls/locale'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 
@@ -27,6 +28,8 @@ interface Box {
   depthMm: number
   widthMm: number
   words: string[]
+  /** How far it reaches over the room there is, forwards; 0 when it fits or nobody knows. */
+  overMm: number
 }
 
 /** The machine from above, front at the left, to scale, in the depth that its place has. */
@@ -36,10 +39,11 @@ export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
   const { widthMm, depthMm } = chassis.sheet
   const place = fittedOne(document, 'place')
   const placeDepthMm = place?.sheet.depthMm ?? null
-  const wholeMm = Math.max(depthMm + PLUG_ROOM_MM, placeDepthMm ?? 0)
+  const plugsMm = plugRoomMm(document.brief)
+  const wholeMm = Math.max(depthMm + plugsMm, placeDepthMm ?? 0)
   const pxPerMm = Math.min(LARGEST_PX_PER_MM, (widthPx - ROOM_FOR_WORDS_PX) / wholeMm)
   const boxes = boxesOf(document)
-  const tight = placeDepthMm !== null && placeDepthMm - depthMm < PLUG_ROOM_MM
+  const tight = placeDepthMm !== null && placeDepthMm - depthMm < plugsMm
   return (
     <figure className={styles.figure}>
       <svg
@@ -56,10 +60,20 @@ export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
           />
           <rect
             x={depthMm * pxPerMm}
-            width={PLUG_ROOM_MM * pxPerMm}
+            width={plugsMm * pxPerMm}
             height={widthMm * pxPerMm}
             className={tight ? styles.plugsTight : styles.plugs}
           />
+          {tight && placeDepthMm !== null && (
+            <text
+              transform={`translate(${(Math.max(depthMm, placeDepthMm) + plugsMm / 2) * pxPerMm} 8) rotate(90)`}
+              className={styles.tooFar}
+            >
+              {placeDepthMm < depthMm
+                ? `△ ${say.number(depthMm - placeDepthMm)} mm too deep`
+                : `△ ${say.number(placeDepthMm - depthMm)} of ${say.number(plugsMm)} mm for plugs`}
+            </text>
+          )}
           {boxes.map((box) => (
             <PlanBox
               key={box.id}
@@ -80,7 +94,7 @@ export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
       </svg>
       <DimensionArrow direction="across" lengthPx={depthMm * pxPerMm} millimetres={depthMm} />
       <figcaption className="soft">
-        Front at the left. The dashed strip behind is room for plugs, {PLUG_ROOM_MM} mm.
+        Front at the left. The dashed strip behind is room for plugs, {plugsMm} mm.
         {placeDepthMm !== null &&
           ` The thick line is the end of the ${place?.sheet.model ?? 'place'}, at ${placeDepthMm} mm.`}
         {boxes.length < 3 && ' What is not drawn has no dimensions on its data sheet.'}
@@ -90,14 +104,27 @@ export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
 }
 
 function PlanBox({ box, pxPerMm, lit }: { box: Box; pxPerMm: number; lit: boolean }) {
-  const { frontMm, leftMm, depthMm, widthMm, words } = box
+  const { frontMm, leftMm, depthMm, widthMm, words, overMm } = box
   return (
     <g transform={`translate(${frontMm * pxPerMm} ${leftMm * pxPerMm})`}>
       <rect
         width={depthMm * pxPerMm}
         height={widthMm * pxPerMm}
-        className={lit ? styles.lit : styles.part}
+        className={lit || overMm > 0 ? styles.lit : styles.part}
       />
+      {overMm > 0 && (
+        <>
+          <line
+            x1={overMm * pxPerMm}
+            x2={overMm * pxPerMm}
+            y2={widthMm * pxPerMm}
+            className={styles.missed}
+          />
+          <text x="6" y={widthMm * pxPerMm - 6} className={styles.tooFar}>
+            △ {say.number(overMm)} mm too far
+          </text>
+        </>
+      )}
       {words.map((line, index) => (
         <text key={line} x="6" y={16 + index * 15} className={styles.words}>
           {line}
@@ -106,6 +133,9 @@ function PlanBox({ box, pxPerMm, lit }: { box: Box; pxPerMm: number; lit: boolea
     </g>
   )
 }
+
+const over = (need: number | null, room: number | null): number =>
+  need === null || room === null ? 0 : Math.max(0, need - room)
 
 /** Everything whose place and size are known. Places are those of the rear left corner. */
 function boxesOf(document: DesignDocument): Box[] {
@@ -122,6 +152,7 @@ function boxesOf(document: DesignDocument): Box[] {
       depthMm: DRIVE_OUTLINES[block.formFactor].lengthMm + BEHIND_DRIVES_MM,
       widthMm: columnsMm,
       words: [`${block.rows * block.columns} bays`],
+      overMm: 0,
     })
   })
   const board = fittedOne(document, 'board')
@@ -134,6 +165,7 @@ function boxesOf(document: DesignDocument): Box[] {
       depthMm: board.sheet.depthMm,
       widthMm: board.sheet.widthMm,
       words: [`${board.sheet.model}, ${board.sheet.size}`, ...cards.map((card) => `card: ${card}`)],
+      overMm: over(board.sheet.depthMm, chassis.sheet.boardMaxDepthMm),
     })
   }
   const supply = fittedOne(document, 'supply')
@@ -146,6 +178,7 @@ function boxesOf(document: DesignDocument): Box[] {
       depthMm: supply.sheet.lengthMm,
       widthMm: SUPPLY_ENVELOPES[shape].widthMm,
       words: [supply.sheet.model],
+      overMm: over(supply.sheet.lengthMm, chassis.sheet.supplyMaxLengthMm),
     })
   }
   return boxes

@@ -1,8 +1,9 @@
-import type { Evaluation, Severity } from '@flint/core'
+import type { Evaluation, JudgedLimit, Severity } from '@flint/core'
 import Popover from '@mui/material/Popover'
 import Tooltip from '@mui/material/Tooltip'
 import { useState } from 'react'
 import { say } from '../controls/locale'
+import { LimitList } from '../limits/LimitList'
 import {
   selectCheckpointEvaluation,
   selectDocument,
@@ -15,6 +16,7 @@ import { keepsLimit, type LedgerFigure, ledgerFigures } from './figures'
 import { LimitBar } from './LimitBar'
 import { Workings } from './Workings'
 import styles from './ledger.module.css'
+import workings from './workings.module.css'
 
 /** The figures along the bottom: always there, always of the design as it is now. */
 export function Ledger() {
@@ -30,6 +32,7 @@ export function Ledger() {
           }}
         />
       ))}
+      <LimitsEntry />
       <FindingsEntry />
       <Popover
         open={asked !== null}
@@ -108,6 +111,63 @@ function previewText(figure: LedgerFigure, now: Evaluation, would: Evaluation): 
   if (current.value === next.value && current.unit === next.unit) return ''
   return next.unit && next.unit !== current.unit ? `${next.value} ${next.unit}` : next.value
 }
+
+/** The limits of the brief that no figure of its own stands for, and those too: how many are kept. */
+function LimitsEntry() {
+  const { limits } = useAppSelector(selectEvaluation)
+  const preview = useAppSelector(selectPreviewEvaluation)
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null)
+  const kept = keptOf(limits)
+  const missed = limits.filter(({ standing }) => standing === 'missed')
+  const open = limits.length - kept - missed.length
+  const would = preview && keptOf(preview.limits)
+  return (
+    <>
+      <button
+        type="button"
+        className={styles.figure}
+        onClick={({ currentTarget }) => {
+          setAnchor(currentTarget)
+        }}
+      >
+        <span className={styles.title}>limits kept</span>
+        <span className={styles.row}>
+          <span className={styles.value} data-value="limits">
+            {limits.length === 0 ? 'none set' : `${kept} of ${limits.length}`}
+          </span>
+          {would !== null && would !== kept && <span className={styles.preview}>→ {would}</span>}
+        </span>
+        <span className={styles.below} style={{ marginTop: 'auto' }}>
+          {missed.length > 0 && <span aria-hidden="true">△ </span>}
+          {missed.length > 0
+            ? `missed: ${missed.map(({ title }) => title.toLowerCase()).join(', ')}`
+            : open > 0
+              ? `${open} not known`
+              : limits.length > 0
+                ? 'all of the brief'
+                : 'set them in the brief'}
+        </span>
+      </button>
+      <Popover
+        open={anchor !== null}
+        anchorEl={anchor}
+        onClose={() => {
+          setAnchor(null)
+        }}
+        anchorOrigin={{ vertical: 'top', horizontal: 'right' }}
+        transformOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+      >
+        <div className={workings.workings} role="dialog" aria-label="Limits of the brief">
+          <h2>Limits of the brief</h2>
+          <LimitList limits={limits} />
+        </div>
+      </Popover>
+    </>
+  )
+}
+
+const keptOf = (limits: readonly JudgedLimit[]): number =>
+  limits.filter(({ standing }) => standing === 'kept').length
 
 function FindingsEntry() {
   const { findings } = useAppSelector(selectEvaluation)

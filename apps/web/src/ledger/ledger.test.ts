@@ -48,11 +48,7 @@ describe('figures say what they are', () => {
       }),
       'none | no wish in the brief',
     ],
-    [
-      'working',
-      changeBrief(shelf, { data: [] }),
-      '11.5 TiB | 14.4 TiB available when empty',
-    ],
+    ['working', changeBrief(shelf, { data: [] }), '11.5 TiB | 14.4 TiB available when empty'],
   ]
   test.each(cases)('%s: %#', (id, document, text) => {
     expect(shown(id, document)).toBe(text)

@@ -1,5 +1,7 @@
-import { type PartKind, removeParts } from '@flint/core'
-import { Fragment, useState } from 'react'
+import { type PartKind, type PartSheet, removeParts } from '@flint/core'
+import { Fragment, type ReactNode, useState } from 'react'
+import { PlainFront } from '../drawing/PlainFront'
+import { RearView } from '../drawing/RearView'
 import { SideSection } from '../drawing/SideSection'
 import { TopView } from '../drawing/TopView'
 import { useWidth } from '../drawing/useWidth'
@@ -19,10 +21,24 @@ export interface PartChoice {
   title: string
   noun: string
   kinds: readonly PartKind[]
+  /** Which parts of those kinds belong here, when not all do. */
+  isOffered?: (sheet: PartSheet) => boolean
+}
+
+/** Room for the smaller drawings beside the top view. */
+const BESIDE_PX = 330
+
+interface PartsLensProps {
+  title: string
+  choices: readonly PartChoice[]
+  /** Whether the front and the rear are drawn too. */
+  showsFronts?: boolean
+  /** What else the step asks for, under the drawings. */
+  children?: ReactNode
 }
 
 /** A step in which parts are chosen: the machine from above and from the side, and what could go in. */
-export function PartsLens({ title, choices }: { title: string; choices: readonly PartChoice[] }) {
+export function PartsLens({ title, choices, showsFronts = false, children }: PartsLensProps) {
   const document = useAppSelector(selectShownDocument)
   const pointed = useAppSelector(selectPointedFinding)
   const [paneRef, widthPx] = useWidth()
@@ -49,7 +65,7 @@ export function PartsLens({ title, choices }: { title: string; choices: readonly
                 </button>
               ))}
             </div>
-            {choice && <PartOffers key={choice.title} kinds={choice.kinds} noun={choice.noun} />}
+            {choice && <PartOffers key={choice.title} {...choice} />}
           </section>
           <SheetChanges />
           <Findings />
@@ -57,11 +73,22 @@ export function PartsLens({ title, choices }: { title: string; choices: readonly
       }
     >
       <div ref={paneRef}>
-        <h2>Top</h2>
         <div className={planStyles.plan}>
-          <TopView document={document} widthPx={widthPx} pointedPartIds={pointedPartIds} />
-          <SideSection document={document} pointedPartIds={pointedPartIds} />
+          <section aria-label="Top">
+            <h2>Top</h2>
+            <TopView
+              document={document}
+              widthPx={widthPx - BESIDE_PX}
+              pointedPartIds={pointedPartIds}
+            />
+          </section>
+          <div className={planStyles.beside}>
+            {showsFronts && <PlainFront document={document} pointedPartIds={pointedPartIds} />}
+            <RearView document={document} pointedPartIds={pointedPartIds} />
+            <SideSection document={document} pointedPartIds={pointedPartIds} />
+          </div>
         </div>
+        {children}
         <ChosenParts choices={choices} pointedPartIds={pointedPartIds} />
       </div>
     </LensFrame>
@@ -82,10 +109,10 @@ function ChosenParts({
     <table className={planStyles.table}>
       <caption className="only-for-readers">What is chosen</caption>
       <tbody>
-        {choices.map(({ title, kinds }) => {
+        {choices.map(({ title, kinds, isOffered = () => true }) => {
           const pieces = fitted.flatMap((part) => {
             const sheet = sheets.get(part.snapshotId)
-            return sheet && kinds.includes(sheet.kind) ? [{ part, sheet }] : []
+            return sheet && kinds.includes(sheet.kind) && isOffered(sheet) ? [{ part, sheet }] : []
           })
           return (
             <Fragment key={title}>

@@ -7,7 +7,8 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { useCreateDesignMutation, usePartsQuery } from '../api/api'
+import { useCreateDesignMutation } from '../api/api'
+import { useParts } from '../api/useParts'
 import { problemSentence } from '../api/problemOf'
 import styles from './shelf.module.css'
 
@@ -25,7 +26,7 @@ const KINDS: readonly { kind: PartKind; label: string; help: string }[] = [
 
 export function NewDesignDialog({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate()
-  const { data: parts = [], error: partsError } = usePartsQuery()
+  const { data: parts = [], error: partsError } = useParts()
   const [createDesign, { error, isLoading }] = useCreateDesignMutation()
   const [name, setName] = useState('')
   const [chosen, setChosen] = useState<Partial<Record<PartKind, string>>>({})

@@ -1,5 +1,6 @@
 import Snackbar from '@mui/material/Snackbar'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { useReturnDesignMutation, useRestoreDemoMutation, useShelfQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { Mark } from '../controls/Mark'
@@ -44,6 +45,9 @@ export function Shelf() {
             New design
           </button>
           <ImportButton onNews={setNews} />
+          <Link to="/parts" className="plain-button">
+            Parts
+          </Link>
           <button
             type="button"
             className="plain-button"

@@ -1,4 +1,4 @@
-import { usePartsQuery } from '../api/api'
+import { useParts } from '../api/useParts'
 import { problemSentence } from '../api/problemOf'
 import styles from './tray.module.css'
 
@@ -16,7 +16,7 @@ interface FindOffersProps {
 
 /** The field above a list of offers, and how it stands with the catalogue they come from. */
 export function FindOffers({ noun, placeholder, words, onWords, found, onLeave }: FindOffersProps) {
-  const { data, error, isLoading, refetch } = usePartsQuery()
+  const { data, error, isLoading, refetch } = useParts()
   return (
     <>
       <input

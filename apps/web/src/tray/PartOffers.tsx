@@ -1,19 +1,24 @@
 import type { StoredPart } from '@flint/contract'
 import {
+  answers,
+  askParts,
   type DesignDocument,
   fitPart,
   fittedOfKind,
   fitVerdict,
   type PartKind,
+  type PartSheet,
+  sheetText,
   type Verdict,
 } from '@flint/core'
 import { useMemo, useState } from 'react'
-import { usePartsQuery } from '../api/api'
+import { Link } from 'react-router'
+import { useParts } from '../api/useParts'
 import { LOCALE, say } from '../controls/locale'
 import { selectDocument } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
-import { FindOffers, hasAllWords } from './FindOffers'
+import { FindOffers } from './FindOffers'
 import { partWords } from './partWords'
 import { SeverityShape } from './SeverityShape'
 import { walkOffers } from './walkOffers'
@@ -22,16 +27,26 @@ import styles from './tray.module.css'
 const RANK: Record<Verdict, number> = { fits: 0, 'fits with changes': 1, 'does not fit': 2 }
 const SHAPE = { fits: null, 'fits with changes': 'risks', 'does not fit': 'blocks' } as const
 
+/**
+ * Each offer is judged by trying it in the design, which takes a fraction of a millisecond: so many are
+ * judged while a key is down, and the rest wait for another word.
+ */
+const MOST_OFFERS = 120
+
+const every = (): boolean => true
+
 interface PartOffersProps {
   kinds: readonly PartKind[]
   /** What one of them is called here: "chassis", "card". */
   noun: string
+  /** Which parts of those kinds belong here; all, if nothing else is said. */
+  isOffered?: (sheet: PartSheet) => boolean
 }
 
 /** Parts of the catalogue that could be chosen here: what fits first, each with its reason. */
-export function PartOffers({ kinds, noun }: PartOffersProps) {
+export function PartOffers({ kinds, noun, isOffered = every }: PartOffersProps) {
   const document = useAppSelector(selectDocument)
-  const { data } = usePartsQuery()
+  const { data } = useParts()
   const [words, setWords] = useState('')
   const chosen = useMemo(
     () =>
@@ -40,20 +55,34 @@ export function PartOffers({ kinds, noun }: PartOffersProps) {
       ),
     [document, kinds],
   )
-  const offers = useMemo(() => {
-    return (data ?? [])
-      .filter(({ sheet }) => kinds.includes(sheet.kind))
-      .filter(({ sheet }) =>
-        hasAllWords(`${sheet.maker} ${sheet.model} ${partWords(sheet)}`, words),
-      )
-      .map((part) => ({ part, ...fitVerdict(document, part, LOCALE) }))
-      .sort((one, other) => RANK[one.verdict] - RANK[other.verdict])
-  }, [data, document, kinds, words])
   const isChosen = ({ slug, version }: StoredPart): boolean =>
     document.snapshots.some(
       (snapshot) =>
         snapshot.slug === slug && snapshot.catalogueVersion === version && chosen.has(snapshot.id),
     )
+  const found = useMemo(() => {
+    const asked = askParts(words)
+    return (data ?? [])
+      .filter(({ sheet }) => kinds.includes(sheet.kind) && isOffered(sheet))
+      .filter(({ sheet }) => answers(sheet, `${sheetText(sheet)} ${partWords(sheet)}`, asked))
+      .sort((one, other) => Number(other.ownedPieces > 0) - Number(one.ownedPieces > 0))
+  }, [data, kinds, words, isOffered])
+  const offers = useMemo(
+    () =>
+      found
+        .slice(0, MOST_OFFERS)
+        .map((part) => ({ part, ...fitVerdict(document, part, LOCALE) }))
+        .sort(
+          (one, other) =>
+            RANK[one.verdict] - RANK[other.verdict] ||
+            Number(other.part.ownedPieces > 0) - Number(one.part.ownedPieces > 0),
+        ),
+    [found, document],
+  )
+  const ordered = [
+    ...offers.filter(({ part }) => isChosen(part)),
+    ...offers.filter(({ part }) => !isChosen(part)),
+  ]
   return (
     <>
       <FindOffers
@@ -61,13 +90,13 @@ export function PartOffers({ kinds, noun }: PartOffersProps) {
         placeholder={`Find a ${noun}`}
         words={words}
         onWords={setWords}
-        found={offers.length}
+        found={found.length}
         onLeave={(field) => {
           field.blur()
         }}
       />
       <ul className={styles.list} onKeyDown={walkOffers} aria-label={`Offers: ${noun}`}>
-        {offers.map(({ part, verdict, reason }) => (
+        {ordered.map(({ part, verdict, reason }) => (
           <Offer
             key={part.slug}
             part={part}
@@ -77,6 +106,15 @@ export function PartOffers({ kinds, noun }: PartOffersProps) {
           />
         ))}
       </ul>
+      <p className={styles.more}>
+        <Link to="/parts">All parts, compare and add your own</Link>
+      </p>
+      {found.length > offers.length && (
+        <p className="soft">
+          {say.number(found.length - offers.length)} more. Narrow them with a word or a measurement,
+          as “depth under 400”.
+        </p>
+      )}
     </>
   )
 }
@@ -91,9 +129,9 @@ interface OfferProps {
 function Offer({ part, verdict, reason, isChosen }: OfferProps) {
   const edit = useEdit()
   const previewOf = usePreview()
-  const { slug, version, sheet } = part
+  const { slug, version, sheet, ownedPieces } = part
   const apply = (before: DesignDocument): DesignDocument =>
-    fitPart(before, { slug, version, sheet })
+    fitPart(before, { slug, version, sheet, ownedPieces })
   const shape = SHAPE[verdict]
   return (
     <li>
@@ -113,7 +151,11 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
           {sheet.maker} {sheet.model}
         </span>
         <span className={styles.right}>
-          {sheet.price ? say.roundMoney(sheet.price.unitMinor, sheet.price.currency) : ''}
+          {ownedPieces > 0
+            ? `${say.number(ownedPieces)} owned`
+            : sheet.price
+              ? say.roundMoney(sheet.price.unitMinor, sheet.price.currency)
+              : 'no price'}
         </span>
         <span className={styles.wide}>
           <span className="soft">{partWords(sheet)}</span>

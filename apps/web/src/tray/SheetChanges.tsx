@@ -1,5 +1,5 @@
-import { sheetChanges, takeSheetFields } from '@flint/core'
-import { usePartsQuery } from '../api/api'
+import { fieldWords, sheetChanges, takeSheetFields } from '@flint/core'
+import { useParts } from '../api/useParts'
 import { selectDocument } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
@@ -8,7 +8,7 @@ import styles from './tray.module.css'
 /** Data sheets on which the catalogue has changed its mind since the part was chosen. */
 export function SheetChanges() {
   const document = useAppSelector(selectDocument)
-  const { data = [] } = usePartsQuery()
+  const { data = [] } = useParts()
   const edit = useEdit()
   const previewOf = usePreview()
   const changes = sheetChanges(document, data)
@@ -47,16 +47,16 @@ export function SheetChanges() {
               return (
                 <span key={field} className={styles.changeRow}>
                   <span>
-                    {fieldWords(field)}: <span className="figure">{valueWords(from)}</span> →{' '}
+                    {fieldWords(field).label}: <span className="figure">{valueWords(from)}</span> →{' '}
                     <span className="figure">{valueWords(to)}</span>
                   </span>
                   <button
                     type="button"
                     className="plain-button"
-                    aria-label={`Take ${fieldWords(field)} of ${name}`}
+                    aria-label={`Take ${fieldWords(field).label} of ${name}`}
                     {...previewOf(take)}
                     onClick={() => {
-                      edit(`take ${fieldWords(field)} of ${name}`, take)
+                      edit(`take ${fieldWords(field).label} of ${name}`, take)
                     }}
                   >
                     take it
@@ -69,11 +69,6 @@ export function SheetChanges() {
       </ul>
     </section>
   )
-}
-
-/** `idleWatts` as "idle watts". */
-function fieldWords(field: string): string {
-  return field.replace(/([A-Z0-9]+)/g, ' $1').toLowerCase()
 }
 
 function valueWords(value: unknown): string {

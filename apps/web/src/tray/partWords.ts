@@ -64,8 +64,33 @@ const WORDS: Words = {
   ],
   drive: ({ capacityBytes, formFactor, idleWatts }) => [
     say.drive(capacityBytes),
-    `${formFactor}"`,
+    /\d"?$/.test(formFactor) && formFactor !== 'M.2' ? `${formFactor}"` : formFactor,
     watts(idleWatts, 'idle'),
+  ],
+  cage: ({ rows, columns, formFactor, openings }) => [
+    `${say.counted(rows * columns, 'bay')} of ${formFactor}"`,
+    `fills ${say.counted(openings, 'wide opening')}`,
+  ],
+  cable: ({ nearPlug, farPlug, nearEnds, farEnds, lengthMm, direction }) => [
+    `${nearEnds > 1 ? `${nearEnds} × ` : ''}${nearPlug} to ${farEnds > 1 ? `${farEnds} × ` : ''}${farPlug}`,
+    direction === 'either' ? null : (direction ?? 'direction not known'),
+    millimetres(lengthMm),
+  ],
+  enclosure: ({ rows, columns, formFactor, hostPlug, idleWatts }) => [
+    `${say.counted(rows * columns, 'bay')} of ${formFactor}"`,
+    hostPlug,
+    watts(idleWatts, 'idle'),
+  ],
+  ups: ({ ratedWatts, minutesAtHalfLoad, batterySockets }) => [
+    watts(ratedWatts, 'carried'),
+    minutesAtHalfLoad === null ? null : `${minutesAtHalfLoad} min at half load`,
+    batterySockets === null ? null : `${batterySockets} sockets on battery`,
+  ],
+  boot: ({ capacityBytes, attaches }) => [say.drive(capacityBytes), attaches],
+  riser: ({ lanes, gives, liesFlat }) => [
+    lanes === null ? null : `×${lanes}`,
+    gives ? `gives ${gives.map((one) => `×${one}`).join(' and ')}` : null,
+    liesFlat === true ? 'lies flat' : null,
   ],
   place: ({ widthMm, heightMm, depthMm }) => [
     `${widthMm ?? '?'} × ${heightMm ?? '?'} × ${depthMm ?? '?'} mm inside`,

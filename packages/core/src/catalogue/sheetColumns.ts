@@ -77,7 +77,7 @@ function columnsIn(
     return [
       {
         name,
-        ...labelOf(name),
+        ...fieldWords(name),
         ...typeOf(schema),
         entries: entriesOf(schema),
         optional: mayLack || optional,
@@ -126,7 +126,25 @@ function entriesOf({ type, items }: JsonSchema): SheetColumn['entries'] {
   return numbers || typeof choices[0] === 'number' ? 'number' : 'text'
 }
 
-function labelOf(name: string): Pick<SheetColumn, 'label' | 'unit'> {
+/** Names that do not read well by themselves. */
+const LABELS: Record<string, string> = {
+  'price.unitMinor': 'price',
+  'price.shippingMinor': 'shipping',
+  m2Keys: 'M.2 keys',
+  m2Sockets: 'M.2 sockets',
+  openings525: '5.25" openings',
+  maxCelsius: 'warmest allowed',
+  start12VAmps: 'starting current at 12 V',
+  rated12VAmps: '12 V rails together',
+  rpm: 'revolutions a minute',
+  idleWatts: 'idle power',
+}
+
+/**
+ * A field of a data sheet in words, and its unit.
+ * @example fieldWords('boardMaxDepthMm') // { label: 'board max depth', unit: 'mm' }
+ */
+export function fieldWords(name: string): { label: string; unit: string } {
   const found = UNITS.find(([ending]) => name.endsWith(ending) && name.length > ending.length)
   const stem = found ? name.slice(0, -found[0].length) : name
   const words = stem
@@ -134,10 +152,9 @@ function labelOf(name: string): Pick<SheetColumn, 'label' | 'unit'> {
     .replace(/([a-z])([A-Z0-9])/g, '$1 $2')
     .replace(/([0-9])([A-Z])/g, '$1 $2')
     .toLowerCase()
-    .replace(/\b(cpu|sata|ecc|bios|usb|pcie|m2|ups)\b/g, (word) =>
-      word === 'pcie' ? 'PCIe' : word === 'm2' ? 'M.2' : word.toUpperCase(),
-    )
-  return { label: words.trim(), unit: found?.[1] ?? '' }
+    .replace(/\b(cpu|sata|ecc|bios|usb|ups|sas)\b/g, (word) => word.toUpperCase())
+    .replace(/\bpcie\b/g, 'PCIe')
+  return { label: LABELS[name] ?? words.trim(), unit: found?.[1] ?? '' }
 }
 
 /** The value of a column in a data sheet; null where it is not known. */

@@ -1,24 +1,46 @@
-import { changeBrief, changeHouseRules, type DesignDocument, minorPerMajor, TIB } from '@flint/core'
+import { changeBrief, minorPerMajor } from '@flint/core'
 import { memo, type ReactNode } from 'react'
-import { NumberField } from '../../controls/NumberField'
-import { TextLine } from '../../controls/TextLine'
+import { LimitList } from '../../limits/LimitList'
 import { LensFrame } from '../../sheet/LensFrame'
-import { selectDocument } from '../../sheet/selectors'
-import { useEdit } from '../../sheet/useEdit'
+import { selectDocument, selectEvaluation } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
+import trayStyles from '../../tray/tray.module.css'
 import { BriefChoice } from './BriefChoice'
 import { BriefNumber } from './BriefNumber'
+import { BriefText } from './BriefText'
 import { currency, eccRule, mains, memoryRule } from './choices'
+import { DataTable } from './DataTable'
 import { GrowthBars } from './GrowthBars'
+import { Households } from './Households'
+import { OwnedSection } from './OwnedSection'
+import { PlaceSection } from './PlaceSection'
+import { PriceBands } from './PriceBands'
+import { RulePercent } from './RulePercent'
 import styles from './brief.module.css'
 
-/** What must fit, how long, what may break, and what it may draw and cost. */
+const MB = 1_000_000
+
+/** What must fit, who reads it, what may break, where it stands, and what it may draw and cost. */
 export function BriefLens() {
   return (
-    <LensFrame title="Brief" tray={<Findings />}>
+    <LensFrame title="Brief" tray={<BriefTray />}>
       <BriefForm />
     </LensFrame>
+  )
+}
+
+function BriefTray() {
+  const { limits } = useAppSelector(selectEvaluation)
+  return (
+    <>
+      <Households />
+      <section className={trayStyles.section} aria-label="Limits">
+        <h2>Limits, and how the design stands</h2>
+        <LimitList limits={limits} />
+      </section>
+      <Findings />
+    </>
   )
 }
 
@@ -28,39 +50,43 @@ const BriefForm = memo(function BriefForm() {
   return (
     <>
       <h2>What is it for?</h2>
+      <div className={styles.top}>
+        <DataTable />
+        <div>
+          <h3>Year by year</h3>
+          <GrowthBars />
+        </div>
+      </div>
       <div className={styles.columns}>
-        <Section title="What must fit">
+        <Section title="How long, and for whom">
           <BriefNumber
-            field="dataNowBytes"
-            what="the data now"
-            label="Data now"
-            unit="TiB"
-            scale={TIB}
-            rounds
+            field="horizonYears"
+            what="how long it must last"
+            label="Must last"
+            unit="years"
             min={0}
-            max={100_000}
-            help="As a file system counts it: 1 TiB is 1.1 TB."
+            max={30}
           />
           <div className={styles.pair}>
             <BriefNumber
-              field="growthBytesPerYear"
-              what="the growth"
-              label="Growth"
-              unit="TiB a year"
-              scale={TIB}
-              rounds
+              field="readersAtOnce"
+              what="the readers"
+              label="Readers at once"
               min={0}
-              max={100_000}
+              max={1_000}
+              whole
             />
             <BriefNumber
-              field="horizonYears"
-              what="how long it must last"
-              label="Must last"
-              unit="years"
+              field="readerBytesPerSecond"
+              what="the rate of a reader"
+              label="Each needs"
+              unit="MB/s"
+              scale={MB}
               min={0}
-              max={30}
+              max={1_000_000}
             />
           </div>
+          <p className="soft">A 4K film takes about 5 MB/s, editing video 100 and more.</p>
         </Section>
         <Section title="What may break">
           <BriefNumber
@@ -74,16 +100,48 @@ const BriefForm = memo(function BriefForm() {
             optional
             help="Any that many at once. Empty: no wish."
           />
-          <BriefNumber
-            field="freeBaysWanted"
-            what="the bays to stay free"
-            label="Bays to stay free"
-            unit="bays"
-            min={0}
-            max={100}
-            whole
-            help="For rescue work and growth; one is worth keeping."
+          <div className={styles.pair}>
+            <BriefNumber
+              field="outageHoursTolerated"
+              what="the outage tolerated"
+              label="May be away"
+              unit="h"
+              min={0}
+              max={100_000}
+              optional
+            />
+            <BriefNumber
+              field="lossHoursTolerated"
+              what="the loss tolerated"
+              label="May be lost"
+              unit="h of work"
+              min={0}
+              max={100_000}
+              optional
+            />
+          </div>
+        </Section>
+        <Section title="Second copy">
+          <BriefText
+            label="Where is it?"
+            what="where the second copy is"
+            maxLength={400}
+            help="Redundancy keeps a pool running through failures. It does not bring back what was deleted, burnt or stolen."
+            valueOf={({ brief }) => brief.secondCopy}
+            change={(document, secondCopy) => changeBrief(document, { secondCopy })}
           />
+          <BriefNumber
+            field="secondCopyEveryHours"
+            what="how often the second copy is made"
+            label="Made every"
+            unit="h"
+            min={0.1}
+            max={100_000}
+            optional
+          />
+        </Section>
+        <Section title="Where it stands">
+          <PlaceSection />
         </Section>
         <Section title="Power">
           <BriefNumber
@@ -107,13 +165,14 @@ const BriefForm = memo(function BriefForm() {
             />
             <BriefChoice {...mains} />
           </div>
+          <PriceBands />
         </Section>
         <Section title="Money">
           <div className={styles.pair}>
             <BriefNumber
               field="costLimitMinor"
               what="the cost limit"
-              label="To buy, at most"
+              label="Now, at most"
               unit={code}
               scale={perMajor}
               rounds
@@ -121,8 +180,40 @@ const BriefForm = memo(function BriefForm() {
               max={10_000_000}
               optional
             />
-            <BriefChoice {...currency} />
+            <BriefNumber
+              field="laterMinorPerYear"
+              what="the money of later years"
+              label="Each later year"
+              unit={code}
+              scale={perMajor}
+              rounds
+              min={0}
+              max={10_000_000}
+              optional
+            />
           </div>
+          <BriefChoice {...currency} />
+        </Section>
+        <Section title="What stays free">
+          <div className={styles.pair}>
+            <BriefNumber
+              field="freeBaysWanted"
+              what="the bays to stay free"
+              label="Bays"
+              min={0}
+              max={100}
+              whole
+            />
+            <BriefNumber
+              field="freeSlotsWanted"
+              what="the slots to stay free"
+              label="Slots"
+              min={0}
+              max={20}
+              whole
+            />
+          </div>
+          <p className="soft">For rescue work and growth; one bay is worth keeping.</p>
         </Section>
         <Section title="House rules">
           <div className={styles.pair}>
@@ -143,23 +234,11 @@ const BriefForm = memo(function BriefForm() {
               help="Kept for old states of files."
             />
           </div>
-        </Section>
-        <Section title="House rules on memory">
           <BriefChoice {...memoryRule} />
           <BriefChoice {...eccRule} />
         </Section>
-        <Section title="Second copy">
-          <BriefText
-            label="Where is it?"
-            what="where the second copy is"
-            maxLength={400}
-            help="Redundancy keeps a pool running through failures. It does not bring back what was deleted, burnt or stolen."
-            valueOf={({ brief }) => brief.secondCopy}
-            change={(document, secondCopy) => changeBrief(document, { secondCopy })}
-          />
-        </Section>
-        <Section title="Year by year" wide>
-          <GrowthBars />
+        <Section title="Owned already">
+          <OwnedSection />
         </Section>
         <Section wide>
           <BriefText
@@ -190,58 +269,5 @@ function Section({
       {title && <h3>{title}</h3>}
       {children}
     </section>
-  )
-}
-
-interface RulePercentProps {
-  field: 'fillCeiling' | 'snapshotReserve'
-  what: string
-  label: string
-  min: number
-  max: number
-  help: string
-}
-
-function RulePercent({ field, what, ...shown }: RulePercentProps) {
-  const share = useAppSelector((state) => selectDocument(state).houseRules[field])
-  const edit = useEdit()
-  return (
-    <NumberField
-      {...shown}
-      unit="%"
-      value={share * 100}
-      onChange={(percent) => {
-        if (percent === null) return
-        edit(
-          `change ${what}`,
-          (document) => changeHouseRules(document, { [field]: percent / 100 }),
-          true,
-        )
-      }}
-    />
-  )
-}
-
-interface BriefTextProps {
-  label: string
-  what: string
-  maxLength: number
-  help?: string
-  multiline?: boolean
-  valueOf: (document: DesignDocument) => string
-  change: (document: DesignDocument, value: string) => DesignDocument
-}
-
-function BriefText({ what, valueOf, change, ...shown }: BriefTextProps) {
-  const value = useAppSelector((state) => valueOf(selectDocument(state)))
-  const edit = useEdit()
-  return (
-    <TextLine
-      {...shown}
-      value={value}
-      onChange={(text) => {
-        edit(`change ${what}`, (document) => change(document, text), true)
-      }}
-    />
   )
 }

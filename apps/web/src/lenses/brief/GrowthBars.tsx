@@ -1,3 +1,4 @@
+import { dataNowBytes, growthBytesPerYear } from '@flint/core'
 import { say } from '../../controls/locale'
 import { selectDocument, selectEvaluation } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
@@ -12,7 +13,7 @@ export function GrowthBars() {
   const years = Math.min(MOST_YEARS, Math.max(3, Math.ceil(brief.horizonYears)))
   const data = Array.from(
     { length: years + 1 },
-    (_, year) => brief.dataNowBytes + brief.growthBytesPerYear * year,
+    (_, year) => dataNowBytes(brief) + growthBytesPerYear(brief) * year,
   )
   const top = Math.max(workingBytes, ...data) * 1.08
   if (top === 0) return <p className="soft">Say above how much data there is.</p>

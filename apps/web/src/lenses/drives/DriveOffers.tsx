@@ -3,12 +3,13 @@ import type { StoredPart } from '@flint/contract'
 import {
   type DesignDocument,
   type DriveSheet,
+  goesIntoBay,
   putDrivesInBays,
   type Speller,
   TB,
 } from '@flint/core'
 import { useMemo, useState } from 'react'
-import { usePartsQuery } from '../../api/api'
+import { useParts } from '../../api/useParts'
 import { say } from '../../controls/locale'
 import { selectEvaluation, selectSelectedBays } from '../../sheet/selectors'
 import { baysSelected } from '../../sheet/sheetSlice'
@@ -18,13 +19,16 @@ import { FindOffers, hasAllWords } from '../../tray/FindOffers'
 import styles from '../../tray/tray.module.css'
 import { walkOffers } from '../../tray/walkOffers'
 
+/** So many are drawn; the rest wait for another word. */
+const MOST_OFFERS = 200
+
 type DriveModel = StoredPart & { sheet: DriveSheet }
 
 /** Drive models of the catalogue: to drag into a bay, or to take for the chosen bays. */
 export function DriveOffers() {
   const selected = useAppSelector(selectSelectedBays)
   const { bays } = useAppSelector(selectEvaluation)
-  const { data } = usePartsQuery()
+  const { data } = useParts()
   const [words, setWords] = useState('')
   const firstFree = bays.bays.find(({ drive }) => drive === null)?.bay.id
   const into = selected.length > 0 ? selected : firstFree ? [firstFree] : []
@@ -48,10 +52,15 @@ export function DriveOffers() {
         onLeave={() => document.dispatchEvent(new Event('flint:to-drawing'))}
       />
       <ul className={styles.list} onKeyDown={walkOffers} aria-label="Drive models">
-        {models.map((model) => (
+        {models.slice(0, MOST_OFFERS).map((model) => (
           <DriveOffer key={model.slug} model={model} into={into} />
         ))}
       </ul>
+      {models.length > MOST_OFFERS && (
+        <p className="soft">
+          {say.number(models.length - MOST_OFFERS)} more. Narrow them with a word.
+        </p>
+      )}
     </>
   )
 }
@@ -60,8 +69,11 @@ function DriveOffer({ model, into }: { model: DriveModel; into: string[] }) {
   const dispatch = useAppDispatch()
   const edit = useEdit()
   const previewOf = usePreview()
-  const { slug, version, sheet } = model
-  const part = useMemo(() => ({ slug, version, sheet }), [slug, version, sheet])
+  const { slug, version, sheet, ownedPieces } = model
+  const part = useMemo(
+    () => ({ slug, version, sheet, ownedPieces }),
+    [slug, version, sheet, ownedPieces],
+  )
   const { setNodeRef, listeners, isDragging } = useDraggable({
     id: `model-${slug}`,
     data: { what: 'model', model: part, sheet },
@@ -94,7 +106,9 @@ function DriveOffer({ model, into }: { model: DriveModel; into: string[] }) {
           {classWords(sheet)},{' '}
           {sheet.idleWatts === null ? 'idle not known' : `${say.watts(sheet.idleWatts, 1)} idle`}
         </span>
-        <span className={styles.detailRight}>{priceWords(sheet)}</span>
+        <span className={styles.detailRight}>
+          {ownedPieces > 0 ? `${say.number(ownedPieces)} owned` : priceWords(sheet)}
+        </span>
       </button>
     </li>
   )
@@ -103,13 +117,18 @@ function DriveOffer({ model, into }: { model: DriveModel; into: string[] }) {
 function driveModels(parts: readonly StoredPart[], words: string, speller: Speller): DriveModel[] {
   return parts
     .filter((part): part is DriveModel => part.sheet.kind === 'drive')
+    .filter(({ sheet }) => goesIntoBay(sheet))
     .filter(({ sheet }) =>
       hasAllWords(
         `${sheet.maker} ${sheet.model} ${speller.drive(sheet.capacityBytes)} ${classWords(sheet)}`,
         words,
       ),
     )
-    .sort((one, other) => other.sheet.capacityBytes - one.sheet.capacityBytes)
+    .sort(
+      (one, other) =>
+        Number(other.ownedPieces > 0) - Number(one.ownedPieces > 0) ||
+        other.sheet.capacityBytes - one.sheet.capacityBytes,
+    )
 }
 
 function classWords({ medium, rpm, recording, formFactor }: DriveSheet): string {

@@ -1,9 +1,12 @@
 import fc from 'fast-check'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import Papa from 'papaparse'
 import { demoParts } from '../../../fixtures/demo'
 import { kindWords } from '../kindWords'
 import type { CataloguePart, PartKind } from '../partKinds'
 import { sheetColumns } from '../sheetColumns'
+import { columnsMarkdown } from './columnsMarkdown'
 import { partsFromCsv } from './partsFromCsv'
 import { partsFromJson, partsToJson } from './partsJson'
 import { partsToCsv } from './partsToCsv'
@@ -140,6 +143,11 @@ describe('JSON', () => {
     expect(partsFromJson(text).parts).toEqual([])
     expect(partsFromJson(text).problems).toHaveLength(1)
   })
+})
+
+test('the published columns are those in the code; npm run schema writes them anew', () => {
+  const path = join(import.meta.dirname, '..', '..', '..', '..', '..', 'docs', 'part-columns.md')
+  expect(readFileSync(path, 'utf8')).toBe(columnsMarkdown())
 })
 
 test('every value of every kind has a column, and its label has no unit left in it', () => {

@@ -4,6 +4,7 @@ import { kindWords } from '../kindWords'
 import { type CataloguePart, cataloguePart, type PartKind } from '../partKinds'
 import { type SheetColumn, sheetColumns, withColumnValue } from '../sheetColumns'
 import { slugOf } from '../slugOf'
+import { readCell } from './cells'
 import { LEADING_COLUMNS, SOURCES_COLUMN } from './partsToCsv'
 import { type ReadParts, type RowProblem, seenBefore } from './rowProblem'
 
@@ -105,9 +106,9 @@ function partOfRow(
       return
     }
     if (cell === '' && !column.optional) return
-    const value = cell === '' ? null : valueOf(column, cell)
-    if (value === undefined) bad.push({ column: name, reason: reasonFor(column, cell) })
-    else sheet = withColumnValue(sheet, name, value)
+    const read = readCell(column, cell)
+    if ('reason' in read) bad.push({ column: name, reason: read.reason })
+    else sheet = withColumnValue(sheet, name, read.value)
   })
   if (lead.get('kind') !== kind) {
     bad.push({
@@ -146,59 +147,4 @@ function sourcesOf(cell: string): Record<string, string> {
         return [field.trim(), source.trim()]
       }),
   )
-}
-
-/** What a cell says; undefined when it cannot be read as the column's type. */
-function valueOf(column: SheetColumn, cell: string): unknown {
-  const { type, choices } = column
-  switch (type) {
-    case 'number':
-    case 'whole number':
-      return numberOf(cell)
-    case 'yes or no':
-      return { yes: true, no: false }[cell.toLowerCase()]
-    case 'choice':
-      return choices.find((choice) => String(choice) === cell)
-    case 'list':
-      return listOf(cell, column)
-    case 'table':
-      return jsonOf(cell)
-    default:
-      return cell
-  }
-}
-
-function numberOf(cell: string): number | undefined {
-  return /^-?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(cell) ? Number(cell) : undefined
-}
-
-function listOf(cell: string, { entries }: SheetColumn): unknown {
-  if (cell.startsWith('[')) return jsonOf(cell)
-  return cell
-    .split(';')
-    .map((entry) => entry.trim())
-    .filter((entry) => entry !== '')
-    .map((entry) => (entries === 'number' ? (numberOf(entry) ?? entry) : entry))
-}
-
-function jsonOf(cell: string): unknown {
-  try {
-    return JSON.parse(cell)
-  } catch {
-    return undefined
-  }
-}
-
-function reasonFor({ type, choices }: SheetColumn, cell: string): string {
-  switch (type) {
-    case 'yes or no':
-      return `“${cell}” must be yes or no.`
-    case 'choice':
-      return `“${cell}” must be one of ${choices.join(', ')}.`
-    case 'list':
-    case 'table':
-      return 'The cell is not JSON.'
-    default:
-      return `“${cell}” is not a number; decimals have a point.`
-  }
 }

@@ -1,13 +1,11 @@
 import Papa from 'papaparse'
-import { columnValue, type SheetColumn, sheetColumns } from '../sheetColumns'
+import { columnValue, sheetColumns } from '../sheetColumns'
+import { cellText, LIST_SEPARATOR } from './cells'
 import type { CataloguePart, PartKind } from '../partKinds'
 
 /** Columns that stand before the values of the data sheet, and the one behind them. */
 export const LEADING_COLUMNS = ['kind', 'slug', 'version', 'ownedPieces'] as const
 export const SOURCES_COLUMN = 'sources'
-
-/** Between the entries of a list in one cell. */
-export const LIST_SEPARATOR = '; '
 
 /**
  * Parts of one kind as comma-separated text, one line each; read again it gives the same parts.
@@ -31,18 +29,4 @@ export function partsToCsv(kind: PartKind, parts: readonly CataloguePart[]): str
         .join(LIST_SEPARATOR),
     ])
   return `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`
-}
-
-function cellText({ type }: SheetColumn, value: unknown): string {
-  if (value === null) return ''
-  if (type === 'table') return JSON.stringify(value)
-  if (type === 'list') {
-    const entries = value as (string | number)[]
-    // An empty list says that there is none, which is not the same as not knowing; and an entry may have
-    // a semicolon or a bracket in its own text.
-    const plain = entries.length > 0 && entries.every((entry) => !/[;[\n]/.test(String(entry)))
-    return plain ? entries.join(LIST_SEPARATOR) : JSON.stringify(entries)
-  }
-  if (type === 'yes or no') return value === true ? 'yes' : 'no'
-  return String(value as string | number)
 }

@@ -1,0 +1,78 @@
+import { type DesignDocument, evaluate, fittedOne } from '@flint/core'
+import { DimensionArrow } from './DimensionArrow'
+import styles from './plan.module.css'
+
+const LARGEST_PX = { wide: 240, high: 170 }
+
+/** The front with its bays by kind, to scale; drives are put in elsewhere. */
+export function PlainFront({
+  document,
+  pointedPartIds,
+}: {
+  document: DesignDocument
+  pointedPartIds: readonly string[]
+}) {
+  const chassis = fittedOne(document, 'chassis')
+  if (!chassis) return null
+  const { widthMm, heightMm, openings525 } = chassis.sheet
+  const { bays } = evaluate(document).bays
+  const pxPerMm = Math.min(LARGEST_PX.wide / widthMm, LARGEST_PX.high / heightMm)
+  const kinds = new Map<string, number>()
+  for (const { bay } of bays) {
+    const kind = `${bay.formFactor}" ${bay.access}`
+    kinds.set(kind, (kinds.get(kind) ?? 0) + 1)
+  }
+  const words = [...kinds].map(([kind, count]) => `${count} × ${kind}`).join(', ')
+  return (
+    <section aria-label="Front">
+      <h2>Front</h2>
+      <figure className={styles.figure}>
+        <div className={styles.measured}>
+          <svg
+            width={widthMm * pxPerMm + 2}
+            height={heightMm * pxPerMm + 2}
+            role="img"
+            aria-label={`Front: ${widthMm} by ${heightMm} mm, ${words || 'no bays'}`}
+          >
+            <g transform={`translate(1 1) scale(${pxPerMm})`}>
+              <rect
+                width={widthMm}
+                height={heightMm}
+                className={pointedPartIds.includes(chassis.part.id) ? styles.lit : styles.case}
+                vectorEffect="non-scaling-stroke"
+              />
+              {openings525?.map(({ leftMm, topMm }) => (
+                <rect
+                  key={topMm}
+                  x={leftMm}
+                  y={topMm}
+                  width="146"
+                  height="41.5"
+                  className={styles.plugs}
+                  vectorEffect="non-scaling-stroke"
+                />
+              ))}
+              {bays.map(({ bay, drive }) => (
+                <rect
+                  key={bay.id}
+                  x={bay.leftMm}
+                  y={bay.topMm}
+                  width={bay.widthMm}
+                  height={bay.heightMm}
+                  className={
+                    drive && pointedPartIds.includes(drive.part.id) ? styles.lit : styles.part
+                  }
+                  strokeDasharray={drive ? undefined : '4 3'}
+                  vectorEffect="non-scaling-stroke"
+                />
+              ))}
+            </g>
+          </svg>
+          <DimensionArrow direction="down" lengthPx={heightMm * pxPerMm} millimetres={heightMm} />
+        </div>
+        <DimensionArrow direction="across" lengthPx={widthMm * pxPerMm} millimetres={widthMm} />
+        <figcaption className="soft">{words || 'No bays'}. Empty ones are dashed.</figcaption>
+      </figure>
+    </section>
+  )
+}

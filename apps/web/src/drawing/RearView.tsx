@@ -1,0 +1,162 @@
+import {
+  BRACKET_HEIGHT_MM,
+  CARD_PITCH_MM,
+  cardsOf,
+  type DesignDocument,
+  fittedOne,
+  REAR_SOCKETS,
+  SUPPLY_ENVELOPES,
+} from '@flint/core'
+import { DimensionArrow } from './DimensionArrow'
+import styles from './plan.module.css'
+
+const LARGEST_PX = { wide: 240, high: 170 }
+/** Between the floor of the case and the board's surface. For the drawing only. */
+const BOARD_OVER_FLOOR_MM = 8
+
+interface Shape {
+  id: string
+  leftMm: number
+  widthMm: number
+  heightMm: number
+  /** How far it stands over the board's surface; 0 for what stands on it. */
+  fromBoardMm: number
+  words: string
+  /** Whether it reaches over the top of the case. */
+  tooHigh: boolean
+}
+
+/** The rear: sockets of the board, openings with cards, the supply. To scale; heights from the floor. */
+export function RearView({
+  document,
+  pointedPartIds,
+}: {
+  document: DesignDocument
+  pointedPartIds: readonly string[]
+}) {
+  const chassis = fittedOne(document, 'chassis')
+  if (!chassis) return null
+  const { widthMm, heightMm } = chassis.sheet
+  const shapes = shapesOf(document)
+  const topMm = Math.max(heightMm, ...shapes.map(topOf))
+  const pxPerMm = Math.min(LARGEST_PX.wide / widthMm, LARGEST_PX.high / topMm)
+  const missed = shapes.filter(({ tooHigh }) => tooHigh)
+  return (
+    <section aria-label="Rear">
+      <h2>Rear</h2>
+      <figure className={styles.figure}>
+        <div className={styles.measured}>
+          <svg
+            width={widthMm * pxPerMm + 2}
+            height={topMm * pxPerMm + 2}
+            role="img"
+            aria-label={`Rear: ${shapes.map(({ words }) => words).join(', ') || 'nothing placed'}`}
+          >
+            <g transform={`translate(1 ${1 + (topMm - heightMm) * pxPerMm})`}>
+              <rect
+                width={widthMm * pxPerMm}
+                height={heightMm * pxPerMm}
+                className={pointedPartIds.includes(chassis.part.id) ? styles.lit : styles.case}
+              />
+              {shapes.map(
+                ({ id, leftMm, widthMm: wide, heightMm: high, fromBoardMm, words, tooHigh }) => (
+                  <g
+                    key={id}
+                    transform={`translate(${(widthMm - leftMm - wide) * pxPerMm} ${(heightMm - BOARD_OVER_FLOOR_MM - fromBoardMm - high) * pxPerMm})`}
+                  >
+                    <rect
+                      width={wide * pxPerMm}
+                      height={high * pxPerMm}
+                      className={
+                        tooHigh || pointedPartIds.some((one) => id.startsWith(one))
+                          ? styles.lit
+                          : styles.part
+                      }
+                    >
+                      <title>{words}</title>
+                    </rect>
+                    {wide * pxPerMm > 52 && (
+                      <text x="4" y="14" className={styles.words}>
+                        {words}
+                      </text>
+                    )}
+                  </g>
+                ),
+              )}
+            </g>
+          </svg>
+          <DimensionArrow direction="down" lengthPx={heightMm * pxPerMm} millimetres={heightMm} />
+        </div>
+        <figcaption className="soft">
+          {missed.length > 0 && <span aria-hidden="true">△ </span>}
+          {missed.length > 0
+            ? `${missed.map(({ words }) => words).join(', ')}: higher than the case.`
+            : shapes.length === 0
+              ? 'Where board and supply lie is not on the data sheet.'
+              : 'Seen from behind, so left and right are swapped.'}
+        </figcaption>
+      </figure>
+    </section>
+  )
+}
+
+const topOf = ({ heightMm, fromBoardMm }: Pick<Shape, 'heightMm' | 'fromBoardMm'>): number =>
+  heightMm + fromBoardMm + BOARD_OVER_FLOOR_MM
+
+/** Everything at the rear whose place and size are known, measured from the left of the front. */
+function shapesOf(document: DesignDocument): Shape[] {
+  const chassis = fittedOne(document, 'chassis')?.sheet
+  if (!chassis) return []
+  const { boardAt, supplyAt, cardOpenings, cardHeight, heightMm } = chassis
+  const shapes: Shape[] = []
+  const add = (shape: Omit<Shape, 'tooHigh' | 'fromBoardMm'>, fromBoardMm = 0): void => {
+    const whole = { ...shape, fromBoardMm }
+    shapes.push({ ...whole, tooHigh: topOf(whole) > heightMm })
+  }
+  const board = fittedOne(document, 'board')
+  const widthMm = board?.sheet.widthMm ?? null
+  if (board && boardAt && widthMm !== null) {
+    // The sockets are at the far end of the board's rear edge, the openings for cards count from the other.
+    const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
+    add({
+      id: board.part.id,
+      leftMm: boardAt.leftMm + widthMm - socketsMm,
+      widthMm: socketsMm,
+      heightMm: REAR_SOCKETS.heightMm,
+      words: 'board sockets',
+    })
+    const cards = cardsOf(document)
+    const openings = Math.min(
+      cardOpenings ?? 0,
+      Math.floor((widthMm - socketsMm) / CARD_PITCH_MM) + 1,
+    )
+    for (let index = 0; index < openings; index += 1) {
+      const card = cards[index]
+      const bracket = card?.sheet.bracket === 'full' ? 'full' : (cardHeight ?? 'full')
+      add({
+        id: card ? card.part.id : `opening-${index}`,
+        leftMm: boardAt.leftMm + widthMm - socketsMm - (index + 1) * CARD_PITCH_MM + 2,
+        widthMm: CARD_PITCH_MM - 3,
+        heightMm: BRACKET_HEIGHT_MM[bracket],
+        words: card ? card.sheet.model : 'free opening',
+      })
+    }
+  }
+  const supply = fittedOne(document, 'supply')
+  const shape = supply?.sheet.shape
+  if (supply && supplyAt && shape && shape !== 'brick') {
+    const { widthMm: wide, heightMm: high } = SUPPLY_ENVELOPES[shape]
+    const over = chassis.boardToSupplyMm ?? 0
+    add(
+      {
+        id: supply.part.id,
+        leftMm: supplyAt.leftMm,
+        widthMm: wide,
+        heightMm: high,
+        words: supply.sheet.model,
+      },
+      over,
+    )
+  }
+  return shapes
+}

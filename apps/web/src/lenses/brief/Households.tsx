@@ -1,0 +1,47 @@
+import { changeBrief, households, wantedBytes } from '@flint/core'
+import { say } from '../../controls/locale'
+import { selectDocument } from '../../sheet/selectors'
+import { useEdit, usePreview } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import trayStyles from '../../tray/tray.module.css'
+
+/** Answers to start from, while the brief says nothing yet of what must fit. */
+export function Households() {
+  const isOpen = useAppSelector((state) => selectDocument(state).brief.data.length === 0)
+  const edit = useEdit()
+  const previewOf = usePreview()
+  if (!isOpen) return null
+  return (
+    <section className={trayStyles.section} aria-label="Answers to start from">
+      <h2>Start from a household like yours</h2>
+      <p className="soft">Every answer can be changed afterwards.</p>
+      <ul className={trayStyles.list}>
+        {households.map(({ id, title, sentence, brief }) => {
+          const apply = (document: Parameters<typeof changeBrief>[0]) =>
+            changeBrief(document, brief)
+          const { data = [], horizonYears = 0 } = brief
+          return (
+            <li key={id}>
+              <button
+                type="button"
+                data-offer
+                data-household={id}
+                className={trayStyles.offer}
+                {...previewOf(apply)}
+                onClick={() => {
+                  edit(`start from: ${title}`, apply)
+                }}
+              >
+                <span className={trayStyles.title}>{title}</span>
+                <span className={trayStyles.right}>
+                  {say.space(wantedBytes({ data, horizonYears }), 0)}
+                </span>
+                <span className={trayStyles.wide}>{sentence}</span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,123 @@
+import {
+  changeSheet,
+  type DesignDocument,
+  fitPart,
+  fittedOne,
+  partSheet,
+  RACK_UNIT_MM,
+} from '@flint/core'
+import { Link } from 'react-router'
+import { NumberField } from '../../controls/NumberField'
+import { say } from '../../controls/locale'
+import { selectDocument } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import { BriefNumber } from './BriefNumber'
+import styles from './brief.module.css'
+
+const SIDES = [
+  { field: 'widthMm', label: 'Width, mm' },
+  { field: 'heightMm', label: 'Height, mm' },
+  { field: 'depthMm', label: 'Depth, mm' },
+] as const
+
+/** Where it stands: how much room there is, how warm it gets and how loud it may be. */
+export function PlaceSection() {
+  const place = useAppSelector((state) => fittedOne(selectDocument(state), 'place'))
+  const edit = useEdit()
+  return (
+    <>
+      {place ? (
+        <>
+          <p>
+            {place.sheet.model}{' '}
+            <Link to="../shell" relative="path">
+              choose another
+            </Link>
+          </p>
+          <div className={styles.three}>
+            {SIDES.map(({ field, label }) => (
+              <NumberField
+                key={field}
+                label={label}
+                min={1}
+                max={5_000}
+                optional
+                value={place.sheet[field]}
+                onChange={(value) => {
+                  edit(
+                    `change the ${label.split(',')[0]?.toLowerCase() ?? ''} of the place`,
+                    (before) => changeSheet(before, place.part.snapshotId, { [field]: value }),
+                    true,
+                  )
+                }}
+              />
+            ))}
+          </div>
+          <p className="soft">Room for the machine, plugs behind it included.</p>
+          {place.sheet.form === 'rack' && place.sheet.heightMm !== null && (
+            <p className="soft">
+              {say.number(Math.floor(place.sheet.heightMm / RACK_UNIT_MM))} rack units of{' '}
+              {say.number(RACK_UNIT_MM, 2)} mm.
+            </p>
+          )}
+        </>
+      ) : (
+        <p>
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              edit('describe the place', withOwnPlace)
+            }}
+          >
+            Give the room there is
+          </button>{' '}
+          or{' '}
+          <Link to="../shell" relative="path">
+            choose a place
+          </Link>
+          .
+        </p>
+      )}
+      <BriefNumber
+        field="plugRoomMm"
+        what="the room for plugs"
+        label="Room behind it for plugs"
+        unit="mm"
+        min={0}
+        max={500}
+        optional
+        placeholder="60"
+        help="A mains plug with its cable bent wants about 60 mm."
+      />
+      <div className={styles.pair}>
+        <BriefNumber
+          field="roomCelsius"
+          what="the room temperature"
+          label="Room on a hot day"
+          unit="°C"
+          min={-20}
+          max={60}
+          optional
+        />
+        <BriefNumber
+          field="noiseLimitDecibels"
+          what="the noise limit"
+          label="Noise, at most"
+          unit="dB(A)"
+          min={0}
+          max={100}
+          optional
+        />
+      </div>
+    </>
+  )
+}
+
+function withOwnPlace(document: DesignDocument): DesignDocument {
+  const sheet = partSheet.parse({ kind: 'place', maker: 'Own', model: 'Own place', form: 'shelf' })
+  const fitted = fitPart(document, { slug: 'own-place', version: 1, sheet })
+  const snapshotId = fittedOne(fitted, 'place')?.part.snapshotId
+  return snapshotId ? changeSheet(fitted, snapshotId, {}) : document
+}

@@ -1,0 +1,97 @@
+import { changeBrief, minorPerMajor } from '@flint/core'
+import { NumberField } from '../../controls/NumberField'
+import { selectDocument } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import styles from './brief.module.css'
+
+const MOST_BANDS = 12
+
+/** Hours of the day with another price of power. */
+export function PriceBands() {
+  const { priceBands, currency, pricePerKilowattHourMinor } = useAppSelector(selectDocument).brief
+  const edit = useEdit()
+  const perMajor = minorPerMajor(currency)
+  const change = (what: string, bands: typeof priceBands, joins = false): void => {
+    edit(what, (document) => changeBrief(document, { priceBands: bands }), joins)
+  }
+  const changeBand = (index: number, part: Partial<(typeof priceBands)[number]>): void => {
+    const bands = priceBands.map((band, at) => (at === index ? { ...band, ...part } : band))
+    // A band that ends before it begins is no band; the field that was not typed in gives way.
+    const right = bands.map(({ fromHour, toHour, minor }) =>
+      fromHour < toHour
+        ? { fromHour, toHour, minor }
+        : part.fromHour === undefined
+          ? { fromHour: Math.max(0, toHour - 1), toHour: Math.max(1, toHour), minor }
+          : { fromHour: Math.min(23, fromHour), toHour: Math.min(23, fromHour) + 1, minor },
+    )
+    change('change the hours of power', right, true)
+  }
+  return (
+    <div>
+      {priceBands.map(({ fromHour, toHour, minor }, index) => (
+        <div key={index} className={styles.band}>
+          <NumberField
+            label="From"
+            unit="h"
+            min={0}
+            max={23}
+            whole
+            value={fromHour}
+            onChange={(value) => {
+              if (value !== null) changeBand(index, { fromHour: value })
+            }}
+          />
+          <NumberField
+            label="To"
+            unit="h"
+            min={1}
+            max={24}
+            whole
+            value={toHour}
+            onChange={(value) => {
+              if (value !== null) changeBand(index, { toHour: value })
+            }}
+          />
+          <NumberField
+            label="A kWh"
+            unit={currency}
+            min={0}
+            max={1_000}
+            value={minor / perMajor}
+            onChange={(value) => {
+              if (value !== null) changeBand(index, { minor: value * perMajor })
+            }}
+          />
+          <button
+            type="button"
+            className="plain-button"
+            aria-label={`Remove the price from ${fromHour} to ${toHour}`}
+            onClick={() => {
+              change(
+                'remove the hours of power',
+                priceBands.filter((_, at) => at !== index),
+              )
+            }}
+          >
+            remove
+          </button>
+        </div>
+      ))}
+      {priceBands.length < MOST_BANDS && (
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            change('add hours of power', [
+              ...priceBands,
+              { fromHour: 0, toHour: 6, minor: pricePerKilowattHourMinor },
+            ])
+          }}
+        >
+          Add hours with another price
+        </button>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,57 @@
+import { fittedOne, MAINS_SOCKETS, type MainsSocket, notePieces } from '@flint/core'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import { selectDocument } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import styles from './shell.module.css'
+
+const NOT_SAID = 'not said'
+
+/** Which socket each mains plug of the supply goes into. */
+export function MainsSection() {
+  const supply = useAppSelector((state) => fittedOne(selectDocument(state), 'supply'))
+  const edit = useEdit()
+  if (!supply) return null
+  const { part, sheet } = supply
+  const plugs = Array.from({ length: sheet.modules ?? 1 }, (_, index) => part.sockets[index])
+  const change = (index: number, socket: string): void => {
+    const chosen = plugs
+      .map((before, at) => (at === index ? socket : before))
+      .filter((one): one is MainsSocket => MAINS_SOCKETS.some((known) => known === one))
+    edit('say where the mains plug goes', (document) =>
+      notePieces(document, [part.id], { sockets: chosen }),
+    )
+  }
+  return (
+    <section className={styles.mains} aria-label="Mains plugs">
+      <h2>Mains</h2>
+      <div className={styles.plugs}>
+        {plugs.map((socket, index) => (
+          <TextField
+            key={index}
+            select
+            label={
+              plugs.length > 1 ? `Plug ${index + 1} of ${sheet.model}` : `Plug of ${sheet.model}`
+            }
+            value={socket ?? NOT_SAID}
+            slotProps={{ inputLabel: { shrink: true } }}
+            onChange={({ target }) => {
+              change(index, target.value)
+            }}
+          >
+            {[NOT_SAID, ...MAINS_SOCKETS].map((one) => (
+              <MenuItem key={one} value={one}>
+                {one}
+              </MenuItem>
+            ))}
+          </TextField>
+        ))}
+        <p className="soft">
+          Leave the supply closed: it holds a charge when unplugged. New circuits and sockets are
+          work for an electrician, by the rules where you live.
+        </p>
+      </div>
+    </section>
+  )
+}

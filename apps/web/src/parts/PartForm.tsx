@@ -1,0 +1,248 @@
+import type { StoredPart } from '@flint/contract'
+import {
+  cellText,
+  columnValue,
+  kindWords,
+  type PartKind,
+  partSheet,
+  problemsOf,
+  readCell,
+  type SheetColumn,
+  sheetColumns,
+  slugOf,
+  withColumnValue,
+} from '@flint/core'
+import { useState } from 'react'
+import { useKeepPartMutation } from '../api/api'
+import { problemOf, problemSentence } from '../api/problemOf'
+import styles from './parts.module.css'
+
+interface PartFormProps {
+  kind: PartKind
+  /** The part to change, or, without a name, the one to copy from; null for a blank sheet. */
+  from: StoredPart | null
+  taken: ReadonlyMap<string, StoredPart>
+  /** With the name of what was kept; null when nothing was. */
+  onDone: (slug: string | null) => void
+}
+
+type Texts = Record<string, string>
+
+/** A data sheet of one's own: every value may stay empty but the few that a part is nothing without. */
+export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
+  const columns = sheetColumns(kind)
+  const [texts, setTexts] = useState<Texts>(() => startTexts(columns, from))
+  const [sources, setSources] = useState<Texts>(from?.sheet.sources ?? {})
+  const [problems, setProblems] = useState<Texts>({})
+  const [refusal, setRefusal] = useState('')
+  const [keepPart, { isLoading }] = useKeepPartMutation()
+  const noun = kindWords.find((one) => one.kind === kind)?.one ?? kind
+  const changes = Boolean(from?.slug)
+
+  async function keep(): Promise<void> {
+    const read = readSheet(kind, columns, texts, sources)
+    setProblems(read.problems)
+    setRefusal('')
+    if (!read.sheet) {
+      const count = Object.keys(read.problems).length
+      setRefusal(`Not kept yet: ${count === 1 ? 'one value' : `${count} values`} cannot be taken.`)
+      return
+    }
+    const slug = changes && from ? from.slug : freeSlug(slugOf(read.sheet), taken)
+    const { error } = await keepPart({ slug, sheet: read.sheet })
+    if (!error) {
+      onDone(slug)
+      return
+    }
+    const problem = problemOf(error)
+    setRefusal(problemSentence(error))
+    if (problem.kind === 'refused') {
+      setProblems(
+        Object.fromEntries(
+          (problem.problem.errors ?? []).map(({ field, sentence }) => [
+            field.replace(/^sheet\./, ''),
+            sentence,
+          ]),
+        ),
+      )
+    }
+  }
+
+  return (
+    <form
+      aria-label={changes ? 'Change the part' : `A ${noun} of your own`}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void keep()
+      }}
+    >
+      <div className={styles.title}>
+        <h2>{changes ? `Change ${from?.sheet.model ?? ''}` : `A ${noun} of your own`}</h2>
+        <span className="soft">
+          Empty means not known.{' '}
+          {changes ? 'Designs keep the sheet they have until you take the new one.' : ''}
+        </span>
+      </div>
+      <table className={styles.form}>
+        <tbody>
+          {columns.map((column) => (
+            <FormRow
+              key={column.name}
+              column={column}
+              text={texts[column.name] ?? ''}
+              source={sources[column.name] ?? ''}
+              problem={problems[column.name]}
+              onText={(text) => {
+                setTexts({ ...texts, [column.name]: text })
+              }}
+              onSource={(source) => {
+                setSources(
+                  Object.fromEntries(
+                    Object.entries({ ...sources, [column.name]: source }).filter(
+                      ([, one]) => one !== '',
+                    ),
+                  ),
+                )
+              }}
+            />
+          ))}
+        </tbody>
+      </table>
+      {refusal && <p role="alert">{refusal}</p>}
+      <div className={styles.formEnd}>
+        <button type="submit" className={styles.keep} disabled={isLoading}>
+          Keep it
+        </button>
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            onDone(null)
+          }}
+        >
+          Leave it
+        </button>
+      </div>
+    </form>
+  )
+}
+
+interface FormRowProps {
+  column: SheetColumn
+  text: string
+  source: string
+  problem: string | undefined
+  onText: (text: string) => void
+  onSource: (source: string) => void
+}
+
+function FormRow({ column, text, source, problem, onText, onSource }: FormRowProps) {
+  const { name, label, unit, optional, help } = column
+  const words = unit ? `${label}, ${unit}` : label
+  const shared = {
+    id: `field-${name}`,
+    value: text,
+    'aria-invalid': problem !== undefined,
+    'aria-describedby': problem ? `problem-${name}` : undefined,
+    onChange: ({ target }: { target: { value: string } }) => {
+      onText(target.value)
+    },
+  }
+  const choices =
+    column.type === 'yes or no' ? ['yes', 'no'] : column.type === 'choice' ? column.choices : null
+  return (
+    <tr>
+      <th scope="row">
+        <label htmlFor={`field-${name}`}>
+          {words}
+          {!optional && <span title="A part needs this"> *</span>}
+        </label>
+        {help && <span className={styles.help}>{help}</span>}
+      </th>
+      <td>
+        {choices ? (
+          <select {...shared}>
+            <option value="">not known</option>
+            {choices.map((choice) => (
+              <option key={choice} value={String(choice)}>
+                {choice}
+              </option>
+            ))}
+          </select>
+        ) : column.type === 'table' ? (
+          <textarea {...shared} rows={3} spellCheck={false} placeholder="[ … ] as JSON" />
+        ) : (
+          <input
+            {...shared}
+            type="text"
+            autoComplete="off"
+            inputMode={column.type === 'text' || column.type === 'list' ? 'text' : 'decimal'}
+            placeholder={column.type === 'list' ? 'one; another' : ''}
+          />
+        )}
+        {problem && (
+          <span id={`problem-${name}`} className={styles.problem}>
+            {problem}
+          </span>
+        )}
+      </td>
+      <td>
+        {optional && (
+          <select
+            aria-label={`Where ${label} is from`}
+            value={source}
+            onChange={({ target }) => {
+              onSource(target.value)
+            }}
+          >
+            <option value="">maker&apos;s sheet</option>
+            <option value="measured">measured</option>
+            <option value="assumed">assumed</option>
+          </select>
+        )}
+      </td>
+    </tr>
+  )
+}
+
+function startTexts(columns: readonly SheetColumn[], from: StoredPart | null): Texts {
+  if (!from) return {}
+  const texts = Object.fromEntries(
+    columns.map((column) => [column.name, cellText(column, columnValue(from.sheet, column.name))]),
+  )
+  return from.slug === '' ? { ...texts, model: `${from.sheet.model}, own` } : texts
+}
+
+function readSheet(
+  kind: PartKind,
+  columns: readonly SheetColumn[],
+  texts: Texts,
+  sources: Texts,
+): { sheet: ReturnType<typeof partSheet.parse> | null; problems: Texts } {
+  const problems: Texts = {}
+  let sheet: Record<string, unknown> = { kind, sources }
+  for (const column of columns) {
+    const text = texts[column.name] ?? ''
+    if (text.trim() === '' && !column.optional) {
+      problems[column.name] = 'A part needs this.'
+      continue
+    }
+    const read = readCell(column, text)
+    if ('reason' in read) problems[column.name] = read.reason
+    else sheet = withColumnValue(sheet, column.name, read.value)
+  }
+  const parsed = partSheet.safeParse(sheet, { reportInput: true })
+  if (parsed.success && Object.keys(problems).length === 0) return { sheet: parsed.data, problems }
+  for (const { field, sentence } of parsed.success ? [] : problemsOf(parsed.error.issues)) {
+    const column = columns.find(({ name }) => name === field || field.startsWith(`${name}[`))
+    problems[column?.name ?? field] ??= sentence
+  }
+  return { sheet: null, problems }
+}
+
+function freeSlug(wanted: string, taken: ReadonlyMap<string, StoredPart>): string {
+  if (!taken.has(wanted)) return wanted
+  let number = 2
+  while (taken.has(`${wanted}-${number}`)) number += 1
+  return `${wanted}-${number}`
+}

@@ -1,0 +1,242 @@
+import type { StoredPart } from '@flint/contract'
+import { answers, askParts, kindWords, type PartKind, sheetText } from '@flint/core'
+import { useDeferredValue, useMemo, useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { useParts } from '../api/useParts'
+import { problemSentence } from '../api/problemOf'
+import { Mark } from '../controls/Mark'
+import { say } from '../controls/locale'
+import { ThemeButton } from '../controls/ThemeButton'
+import { partWords } from '../tray/partWords'
+import { ComparedParts } from './ComparedParts'
+import { PartFiles } from './PartFiles'
+import { PartForm } from './PartForm'
+import { PartList } from './PartList'
+import { PartSheetView } from './PartSheetView'
+import styles from './parts.module.css'
+
+export const MOST_COMPARED = 4
+
+/** What the right side shows. */
+type Side =
+  | { shows: 'sheet' }
+  | { shows: 'compare' }
+  | { shows: 'form'; kind: PartKind; from: StoredPart | null }
+
+/** The catalogue: found by words and measurements, looked at, compared, added to. */
+export function PartsScreen() {
+  const { data, error, isLoading, refetch } = useParts()
+  const navigate = useNavigate()
+  const { slug } = useParams()
+  const [words, setWords] = useState('')
+  const [kind, setKind] = useState<PartKind | ''>('')
+  const [onlyOwned, setOnlyOwned] = useState(false)
+  const [compared, setCompared] = useState<string[]>([])
+  const [side, setSide] = useState<Side>({ shows: 'sheet' })
+
+  const parts = useMemo(() => data ?? [], [data])
+  // What can be asked for as words is gathered once, so that a key press only compares.
+  const texts = useMemo(
+    () =>
+      new Map(
+        parts.map(({ slug: one, sheet }) => [one, `${sheetText(sheet)} ${partWords(sheet)}`]),
+      ),
+    [parts],
+  )
+  const question = useDeferredValue(words)
+  const found = useMemo(() => {
+    const asked = askParts(question)
+    return parts.filter(
+      ({ slug: one, sheet, ownedPieces }) =>
+        (kind === '' || sheet.kind === kind) &&
+        (!onlyOwned || ownedPieces > 0) &&
+        answers(sheet, texts.get(one) ?? '', asked),
+    )
+  }, [parts, texts, question, kind, onlyOwned])
+  const bySlug = useMemo(() => new Map(parts.map((part) => [part.slug, part])), [parts])
+  const shown = slug ? bySlug.get(slug) : undefined
+  const comparedParts = compared.flatMap((one) => bySlug.get(one) ?? [])
+
+  function show(one: string): void {
+    setSide({ shows: 'sheet' })
+    void navigate(`/parts/${one}`)
+  }
+
+  function toggleCompared(part: StoredPart): void {
+    const sameKind = comparedParts.every(({ sheet }) => sheet.kind === part.sheet.kind)
+    if (compared.includes(part.slug)) setCompared(compared.filter((one) => one !== part.slug))
+    else if (!sameKind) setCompared([part.slug])
+    else if (compared.length < MOST_COMPARED) setCompared([...compared, part.slug])
+  }
+
+  return (
+    <div className={styles.page}>
+      <header className={styles.head}>
+        <Link to="/" className={styles.mark} aria-label="Flint Shelf, to the shelf">
+          <Mark /> Flint Shelf
+        </Link>
+        <span>
+          <Link to="/">Shelf</Link> / <strong>Parts</strong>
+        </span>
+        <div className={styles.tools}>
+          <PartFiles parts={found} kind={kind} />
+          <NewPart
+            onNew={(of) => {
+              setSide({ shows: 'form', kind: of, from: null })
+            }}
+          />
+          <ThemeButton />
+        </div>
+      </header>
+      <main className={styles.main}>
+        <h1 className="only-for-readers">Parts</h1>
+        <section className={styles.left} aria-label="Find parts">
+          <input
+            type="search"
+            className={styles.find}
+            data-find
+            aria-label="Find parts"
+            placeholder="Find, as: depth under 400, at least 8 bays"
+            value={words}
+            onChange={({ target }) => {
+              setWords(target.value)
+            }}
+            onKeyDown={(event) => {
+              if (event.key !== 'ArrowDown') return
+              event.preventDefault()
+              document.getElementById('part-list')?.focus()
+            }}
+          />
+          <div className={styles.filters}>
+            <select
+              aria-label="Kind of part"
+              value={kind}
+              onChange={({ target }) => {
+                setKind(target.value as PartKind | '')
+              }}
+            >
+              <option value="">every kind</option>
+              {kindWords.map(({ kind: one, many }) => (
+                <option key={one} value={one}>
+                  {many}
+                </option>
+              ))}
+            </select>
+            <label>
+              <input
+                type="checkbox"
+                checked={onlyOwned}
+                onChange={({ target }) => {
+                  setOnlyOwned(target.checked)
+                }}
+              />{' '}
+              owned only
+            </label>
+            <button
+              type="button"
+              className="plain-button"
+              disabled={comparedParts.length < 2}
+              title={
+                comparedParts.length < 2 ? 'Mark two to four parts of a kind first' : undefined
+              }
+              onClick={() => {
+                setSide({ shows: 'compare' })
+              }}
+            >
+              Compare {comparedParts.length > 0 ? comparedParts.length : ''}
+            </button>
+            <span className={styles.count} role="status">
+              {say.counted(found.length, 'part')}
+            </span>
+          </div>
+          {isLoading && <p className="soft">Reading the catalogue …</p>}
+          {error && (
+            <p role="alert">
+              {problemSentence(error)}{' '}
+              <button type="button" className="plain-button" onClick={() => void refetch()}>
+                Try again
+              </button>
+            </p>
+          )}
+          {data && found.length === 0 && (
+            <p className={styles.none}>
+              Nothing in the catalogue answers that. A measurement is written as “depth under 400”.
+            </p>
+          )}
+          <PartList
+            parts={found}
+            chosen={slug ?? null}
+            compared={compared}
+            onChoose={show}
+            onCompare={toggleCompared}
+          />
+        </section>
+        <section className={styles.right} aria-label="The part">
+          {side.shows === 'form' ? (
+            <PartForm
+              key={`${side.kind} ${side.from?.slug ?? ''}`}
+              kind={side.kind}
+              from={side.from}
+              taken={bySlug}
+              onDone={(kept) => {
+                if (kept) show(kept)
+                else setSide({ shows: 'sheet' })
+              }}
+            />
+          ) : side.shows === 'compare' && comparedParts.length > 1 ? (
+            <ComparedParts
+              parts={comparedParts}
+              onLeave={(one) => {
+                setCompared(compared.filter((other) => other !== one))
+              }}
+            />
+          ) : shown ? (
+            <PartSheetView
+              part={shown}
+              onCopy={() => {
+                setSide({ shows: 'form', kind: shown.sheet.kind, from: { ...shown, slug: '' } })
+              }}
+              onEdit={() => {
+                setSide({ shows: 'form', kind: shown.sheet.kind, from: shown })
+              }}
+              onRemoved={() => {
+                void navigate('/parts')
+              }}
+            />
+          ) : (
+            <div className={styles.none}>
+              <h2>
+                {slug ? 'This part is not in the catalogue' : 'Choose a part to see its data sheet'}
+              </h2>
+              <p className="soft">
+                Arrow keys walk the list, Space marks up to {MOST_COMPARED} of a kind to compare, /
+                goes to the field. Values say where they come from; what nobody knows is said to be
+                not known.
+              </p>
+            </div>
+          )}
+        </section>
+      </main>
+    </div>
+  )
+}
+
+function NewPart({ onNew }: { onNew: (kind: PartKind) => void }) {
+  return (
+    <select
+      className={styles.newPart}
+      aria-label="Add a part of your own"
+      value=""
+      onChange={({ target }) => {
+        if (target.value) onNew(target.value as PartKind)
+      }}
+    >
+      <option value="">Add your own …</option>
+      {kindWords.map(({ kind, one }) => (
+        <option key={kind} value={kind}>
+          {one}
+        </option>
+      ))}
+    </select>
+  )
+}

@@ -1,0 +1,71 @@
+import {
+  columnValue,
+  fieldWords,
+  type PartSheet,
+  type SheetColumn,
+  sheetColumns,
+} from '@flint/core'
+import { say } from '../controls/locale'
+
+/** Memory and what a board addresses are counted in powers of two, drives as they are sold. */
+const IN_POWERS_OF_TWO = new Set(['board', 'memory'])
+
+/** A value of a data sheet as people read it, with its unit. */
+export function valueWords(sheet: PartSheet, column: SheetColumn): string {
+  const value = columnValue(sheet, column.name)
+  if (value === null) return 'not known'
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (Array.isArray(value)) return listWords(value)
+  if (typeof value === 'number') return numberWords(sheet, column, value)
+  return String(value as string)
+}
+
+function numberWords(sheet: PartSheet, { name, unit }: SheetColumn, value: number): string {
+  switch (unit) {
+    case 'cents':
+      return sheet.price ? say.money(value, sheet.price.currency) : String(value)
+    case 'B':
+      return IN_POWERS_OF_TWO.has(sheet.kind) ? say.space(value) : say.drive(value)
+    case 'B/s':
+      return `${say.number(value / 1e6)} MB/s`
+    case 'bit/s':
+      return `${say.number(value / 1e9, 1)} Gb/s`
+    case '':
+      return name === 'formFactor' ? `${value}"` : String(value)
+    default:
+      return `${say.number(value, 2)} ${unit}`
+  }
+}
+
+function listWords(entries: unknown[]): string {
+  if (entries.length === 0) return 'none'
+  const isTable = entries.some((entry) => typeof entry === 'object')
+  return entries.map(entryWords).join(isTable ? '\n' : ', ')
+}
+
+/** One entry of a list, or one row of a table as "key M, carries PCIe". */
+function entryWords(entry: unknown): string {
+  if (typeof entry !== 'object' || entry === null) return String(entry)
+  return Object.entries(entry)
+    .filter(([, value]) => value !== null)
+    .map(([key, value]) => {
+      const { label, unit } = fieldWords(key)
+      const text = typeof value === 'object' ? `(${entryWords(value)})` : String(value)
+      return `${label} ${text}${unit && ` ${unit}`}`
+    })
+    .join(', ')
+}
+
+/** The values of a kind worth showing: the name stands over them, the currency is in the price. */
+export function shownColumns(kind: PartSheet['kind']): SheetColumn[] {
+  return sheetColumns(kind).filter(
+    ({ name }) => !['maker', 'model', 'price.currency'].includes(name),
+  )
+}
+
+/** Where a value came from, in words. */
+export function sourceWords(sheet: PartSheet, { name }: SheetColumn): string {
+  const [top = ''] = name.split('.')
+  if (columnValue(sheet, name) === null) return ''
+  return sheet.sources[name] ?? sheet.sources[top] ?? "maker's sheet"
+}

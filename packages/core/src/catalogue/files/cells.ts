@@ -1,0 +1,85 @@
+import type { SheetColumn } from '../sheetColumns'
+
+/** Between the entries of a list in one cell. */
+export const LIST_SEPARATOR = '; '
+
+/** A value of a data sheet as the text of one cell; empty where it is not known. */
+export function cellText({ type }: SheetColumn, value: unknown): string {
+  if (value === null) return ''
+  if (type === 'table') return JSON.stringify(value)
+  if (type === 'list') {
+    const entries = value as (string | number)[]
+    // An empty list says that there is none, which is not the same as not knowing; and an entry may have
+    // a semicolon or a bracket in its own text.
+    const plain = entries.length > 0 && entries.every((entry) => !/[;[\n]/.test(String(entry)))
+    return plain ? entries.join(LIST_SEPARATOR) : JSON.stringify(entries)
+  }
+  if (type === 'yes or no') return value === true ? 'yes' : 'no'
+  return String(value as string | number)
+}
+
+/** Reads one cell: its value, null for an empty one, or why it cannot be read. */
+export function readCell(
+  column: SheetColumn,
+  text: string,
+): { value: unknown } | { reason: string } {
+  const cell = text.trim()
+  if (cell === '') return { value: null }
+  const value = valueOf(column, cell)
+  return value === undefined ? { reason: reasonFor(column, cell) } : { value }
+}
+
+/** What a cell says; undefined when it cannot be read as the column's type. */
+function valueOf(column: SheetColumn, cell: string): unknown {
+  const { type, choices } = column
+  switch (type) {
+    case 'number':
+    case 'whole number':
+      return numberOf(cell)
+    case 'yes or no':
+      return { yes: true, no: false }[cell.toLowerCase()]
+    case 'choice':
+      return choices.find((choice) => String(choice) === cell)
+    case 'list':
+      return listOf(cell, column)
+    case 'table':
+      return jsonOf(cell)
+    default:
+      return cell
+  }
+}
+
+function numberOf(cell: string): number | undefined {
+  return /^-?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(cell) ? Number(cell) : undefined
+}
+
+function listOf(cell: string, { entries }: SheetColumn): unknown {
+  if (cell.startsWith('[')) return jsonOf(cell)
+  return cell
+    .split(';')
+    .map((entry) => entry.trim())
+    .filter((entry) => entry !== '')
+    .map((entry) => (entries === 'number' ? (numberOf(entry) ?? entry) : entry))
+}
+
+function jsonOf(cell: string): unknown {
+  try {
+    return JSON.parse(cell)
+  } catch {
+    return undefined
+  }
+}
+
+function reasonFor({ type, choices }: SheetColumn, cell: string): string {
+  switch (type) {
+    case 'yes or no':
+      return `“${cell}” must be yes or no.`
+    case 'choice':
+      return `“${cell}” must be one of ${choices.join(', ')}.`
+    case 'list':
+    case 'table':
+      return 'The cell is not JSON.'
+    default:
+      return `“${cell}” is not a number; decimals have a point.`
+  }
+}
