@@ -6,7 +6,7 @@ const PRESSES = 60
 test('key press to ledger', async ({ house, page }) => {
   await openDesign(page, house, 'Cabin archive')
   await page.keyboard.press('b')
-  await page.getByLabel('Data now').click()
+  await page.getByLabel('Projects, now').click()
   await page.keyboard.press('Control+a')
 
   // Measured inside the page: from the event to the first frame in which the ledger has other words.

@@ -40,6 +40,13 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expectNothingFound(page)
     await page.locator('[data-figure="idle"]').click()
     await expectNothingFound(page)
+
+    await page.goto(`${house.url}/parts/tindrel-wide-atx`)
+    await expect(page.getByRole('article', { name: 'Tindrel Wide ATX' })).toBeVisible()
+    await expectNothingFound(page)
+    await page.getByRole('button', { name: 'Copy as your own' }).click()
+    await expect(page.getByRole('button', { name: 'Keep it' })).toBeVisible()
+    await expectNothingFound(page)
   })
 }
 

@@ -143,12 +143,12 @@ test('by keyboard alone: the same job', async ({ house, quietPage: page }) => {
   // Letters switch lenses, a number in the brief changes the ledger as it is typed.
   await press('b')
   await expect(page.getByRole('heading', { name: 'What is it for?' })).toBeVisible()
-  await page.getByLabel('Data now').focus()
-  await press('Control+a', '9')
+  await page.getByLabel('Projects, now').focus()
+  await press('Control+a', '8')
   await expect(page.getByRole('region', { name: 'Ledger' })).toContainText('of 12 TiB wanted')
   await expect(saved(page)).toBeVisible()
   await page.reload()
-  await expect(page.getByLabel('Data now')).toHaveValue('9')
+  await expect(page.getByLabel('Projects, now')).toHaveValue('8')
 
   await page.locator('body').press('d')
   await page.keyboard.press('?')

@@ -53,7 +53,11 @@ test('the migrations make exactly the tables that the entities describe', async 
 })
 
 test('the migrations can be undone', async () => {
-  for (const _ of server.database.migrations) await server.database.undoLastMigration()
+  let left = server.database.migrations.length
+  while (left > 0) {
+    await server.database.undoLastMigration()
+    left -= 1
+  }
   const tables = await server.database.query<{ name: string }[]>(
     `SELECT tablename AS name FROM pg_tables WHERE schemaname = 'public'`,
   )

@@ -64,7 +64,7 @@ export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
             height={widthMm * pxPerMm}
             className={tight ? styles.plugsTight : styles.plugs}
           />
-          {tight && placeDepthMm !== null && (
+          {tight && (
             <text
               transform={`translate(${(Math.max(depthMm, placeDepthMm) + plugsMm / 2) * pxPerMm} 8) rotate(90)`}
               className={styles.tooFar}

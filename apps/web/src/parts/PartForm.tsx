@@ -3,6 +3,7 @@ import {
   cellText,
   columnValue,
   kindWords,
+  minorPerMajor,
   type PartKind,
   partSheet,
   problemsOf,
@@ -138,7 +139,8 @@ interface FormRowProps {
 
 function FormRow({ column, text, source, problem, onText, onSource }: FormRowProps) {
   const { name, label, unit, optional, help } = column
-  const words = unit ? `${label}, ${unit}` : label
+  // Money is typed in the currency of its own field; sizes with their unit, as 12 TB.
+  const words = unit && unit !== 'cents' && unit !== 'B' ? `${label}, ${unit}` : label
   const shared = {
     id: `field-${name}`,
     value: text,
@@ -177,7 +179,7 @@ function FormRow({ column, text, source, problem, onText, onSource }: FormRowPro
             type="text"
             autoComplete="off"
             inputMode={column.type === 'text' || column.type === 'list' ? 'text' : 'decimal'}
-            placeholder={column.type === 'list' ? 'one; another' : ''}
+            placeholder={placeholderOf(column)}
           />
         )}
         {problem && (
@@ -205,10 +207,20 @@ function FormRow({ column, text, source, problem, onText, onSource }: FormRowPro
   )
 }
 
+function placeholderOf({ type, unit, name }: SheetColumn): string {
+  if (type === 'list') return 'one; another'
+  if (unit === 'B') return '12 TB, 16 GiB'
+  return name === 'price.currency' ? 'EUR' : ''
+}
+
 function startTexts(columns: readonly SheetColumn[], from: StoredPart | null): Texts {
   if (!from) return {}
   const texts = Object.fromEntries(
-    columns.map((column) => [column.name, cellText(column, columnValue(from.sheet, column.name))]),
+    columns.map((column) => {
+      const value = columnValue(from.sheet, column.name)
+      const shown = isMoney(column) && typeof value === 'number' ? value / perMajor(from) : value
+      return [column.name, cellText(column, shown)]
+    }),
   )
   return from.slug === '' ? { ...texts, model: `${from.sheet.model}, own` } : texts
 }
@@ -228,8 +240,14 @@ function readSheet(
       continue
     }
     const read = readCell(column, text)
-    if ('reason' in read) problems[column.name] = read.reason
-    else sheet = withColumnValue(sheet, column.name, read.value)
+    if ('reason' in read) {
+      problems[column.name] = read.reason
+      continue
+    }
+    const { value } = read
+    const scale = minorPerMajor(currencyOr(texts['price.currency']))
+    const stored = isMoney(column) && typeof value === 'number' ? Math.round(value * scale) : value
+    sheet = withColumnValue(sheet, column.name, stored)
   }
   const parsed = partSheet.safeParse(sheet, { reportInput: true })
   if (parsed.success && Object.keys(problems).length === 0) return { sheet: parsed.data, problems }
@@ -239,6 +257,14 @@ function readSheet(
   }
   return { sheet: null, problems }
 }
+
+/** Prices are kept in cents and typed in whole units. */
+const isMoney = ({ unit }: SheetColumn): boolean => unit === 'cents'
+
+const perMajor = ({ sheet }: StoredPart): number => minorPerMajor(currencyOr(sheet.price?.currency))
+
+/** A currency that is not written out yet has cents, as most have. */
+const currencyOr = (text = ''): string => (/^[A-Z]{3}$/.test(text.trim()) ? text.trim() : 'EUR')
 
 function freeSlug(wanted: string, taken: ReadonlyMap<string, StoredPart>): string {
   if (!taken.has(wanted)) return wanted

@@ -20,6 +20,8 @@ interface PartListProps {
 export function PartList({ parts, chosen, compared, onChoose, onCompare }: PartListProps) {
   const scroller = useRef<HTMLDivElement>(null)
   const [active, setActive] = useState(0)
+  // Rows are asked for anew at every drawing, which is what this library wants.
+  // eslint-disable-next-line react-hooks/incompatible-library
   const rows = useVirtualizer({
     count: parts.length,
     getScrollElement: () => scroller.current,
@@ -28,10 +30,16 @@ export function PartList({ parts, chosen, compared, onChoose, onCompare }: PartL
   })
   const at = Math.min(active, Math.max(0, parts.length - 1))
 
+  // Another list begins at the part that is shown, or at its top.
+  const shown = useRef(chosen)
   useEffect(() => {
-    scroller.current?.scrollTo({ top: 0 })
-    setActive(0)
-  }, [parts])
+    shown.current = chosen
+  }, [chosen])
+  useEffect(() => {
+    const index = parts.findIndex(({ slug }) => slug === shown.current)
+    setActive(Math.max(0, index))
+    rows.scrollToIndex(Math.max(0, index), { align: 'auto' })
+  }, [parts, rows])
 
   function go(to: number): void {
     const next = Math.max(0, Math.min(parts.length - 1, to))

@@ -1,5 +1,5 @@
 import type { StoredPart } from '@flint/contract'
-import { answers, askParts, kindWords, type PartKind, sheetText } from '@flint/core'
+import { answers, askParts, kindWords, type PartKind } from '@flint/core'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useParts } from '../api/useParts'
@@ -7,7 +7,8 @@ import { problemSentence } from '../api/problemOf'
 import { Mark } from '../controls/Mark'
 import { say } from '../controls/locale'
 import { ThemeButton } from '../controls/ThemeButton'
-import { partWords } from '../tray/partWords'
+import { useFindKey } from '../keys/useFindKey'
+import { partText } from '../tray/partText'
 import { ComparedParts } from './ComparedParts'
 import { PartFiles } from './PartFiles'
 import { PartForm } from './PartForm'
@@ -28,6 +29,7 @@ export function PartsScreen() {
   const { data, error, isLoading, refetch } = useParts()
   const navigate = useNavigate()
   const { slug } = useParams()
+  useFindKey()
   const [words, setWords] = useState('')
   const [kind, setKind] = useState<PartKind | ''>('')
   const [onlyOwned, setOnlyOwned] = useState(false)
@@ -35,24 +37,16 @@ export function PartsScreen() {
   const [side, setSide] = useState<Side>({ shows: 'sheet' })
 
   const parts = useMemo(() => data ?? [], [data])
-  // What can be asked for as words is gathered once, so that a key press only compares.
-  const texts = useMemo(
-    () =>
-      new Map(
-        parts.map(({ slug: one, sheet }) => [one, `${sheetText(sheet)} ${partWords(sheet)}`]),
-      ),
-    [parts],
-  )
   const question = useDeferredValue(words)
   const found = useMemo(() => {
     const asked = askParts(question)
     return parts.filter(
-      ({ slug: one, sheet, ownedPieces }) =>
+      ({ sheet, ownedPieces }) =>
         (kind === '' || sheet.kind === kind) &&
         (!onlyOwned || ownedPieces > 0) &&
-        answers(sheet, texts.get(one) ?? '', asked),
+        answers(sheet, partText(sheet), asked),
     )
-  }, [parts, texts, question, kind, onlyOwned])
+  }, [parts, question, kind, onlyOwned])
   const bySlug = useMemo(() => new Map(parts.map((part) => [part.slug, part])), [parts])
   const shown = slug ? bySlug.get(slug) : undefined
   const comparedParts = compared.flatMap((one) => bySlug.get(one) ?? [])

@@ -17,7 +17,7 @@ export function valueWords(sheet: PartSheet, column: SheetColumn): string {
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (Array.isArray(value)) return listWords(value)
   if (typeof value === 'number') return numberWords(sheet, column, value)
-  return String(value as string)
+  return typeof value === 'string' ? value : ''
 }
 
 function numberWords(sheet: PartSheet, { name, unit }: SheetColumn, value: number): string {
@@ -50,7 +50,14 @@ function entryWords(entry: unknown): string {
     .filter(([, value]) => value !== null)
     .map(([key, value]) => {
       const { label, unit } = fieldWords(key)
-      const text = typeof value === 'object' ? `(${entryWords(value)})` : String(value)
+      const text =
+        typeof value === 'object'
+          ? `(${entryWords(value)})`
+          : typeof value === 'boolean'
+            ? value
+              ? 'yes'
+              : 'no'
+            : String(value)
       return `${label} ${text}${unit && ` ${unit}`}`
     })
     .join(', ')

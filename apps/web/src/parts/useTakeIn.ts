@@ -27,7 +27,9 @@ export function useTakeIn() {
   const dispatch = useAppDispatch()
   const [send] = useTakeInPartsMutation()
   const [takeIn, setTakeIn] = useState<TakeIn | null>(null)
+  // Read through a function: it changes while the loop waits.
   const stopped = useRef(false)
+  const isStopped = (): boolean => stopped.current
 
   async function start(file: File): Promise<void> {
     stopped.current = false
@@ -56,7 +58,7 @@ export function useTakeIn() {
     try {
       const { parts, problems } = await wrap<FileReader>(worker).read(file.name, await file.text())
       show({ state: 'sending', good: parts.length, problems })
-      for (let at = 0; at < parts.length && !stopped.current; at += PARTS_PER_REQUEST) {
+      for (let at = 0; at < parts.length && !isStopped(); at += PARTS_PER_REQUEST) {
         const { data, error } = await send(parts.slice(at, at + PARTS_PER_REQUEST))
         if (error) {
           show({ state: 'failed', failure: problemSentence(error) })
@@ -64,7 +66,7 @@ export function useTakeIn() {
         }
         show({ taken: now.taken + data.taken, refused: [...now.refused, ...data.refused] })
       }
-      show({ state: stopped.current ? 'stopped' : 'done' })
+      show({ state: isStopped() ? 'stopped' : 'done' })
     } catch {
       show({ state: 'failed', failure: `${file.name} could not be read.` })
     } finally {

@@ -2,13 +2,15 @@ import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
 import { lenses } from '../lenses/lenses'
 import { isTyping } from '../keys/isTyping'
+import { useFindKey } from '../keys/useFindKey'
 import { useAppDispatch } from '../store/hooks'
 import { redone, undone } from './sheetSlice'
 
-/** Keys that work everywhere on the sheet: undo and redo, the letters of the lenses, find. */
+/** Keys that work everywhere on the sheet: undo and redo, the letters of the lenses. */
 export function SheetKeys() {
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
+  useFindKey()
 
   useEffect(() => {
     function onKeyDown(event: KeyboardEvent): void {
@@ -19,13 +21,6 @@ export function SheetKeys() {
         if (letter !== 'z' && letter !== 'y') return
         event.preventDefault()
         dispatch(letter === 'y' || shiftKey ? redone() : undone())
-        return
-      }
-      if (key === '/') {
-        const field = document.querySelector<HTMLInputElement>('[data-find]')
-        if (!field) return
-        event.preventDefault()
-        field.focus()
         return
       }
       const lens = lenses.find((candidate) => candidate.letter === letter)

@@ -8,7 +8,6 @@ import {
   fitVerdict,
   type PartKind,
   type PartSheet,
-  sheetText,
   type Verdict,
 } from '@flint/core'
 import { useMemo, useState } from 'react'
@@ -19,6 +18,7 @@ import { selectDocument } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
 import { FindOffers } from './FindOffers'
+import { partText } from './partText'
 import { partWords } from './partWords'
 import { SeverityShape } from './SeverityShape'
 import { walkOffers } from './walkOffers'
@@ -48,41 +48,29 @@ export function PartOffers({ kinds, noun, isOffered = every }: PartOffersProps) 
   const document = useAppSelector(selectDocument)
   const { data } = useParts()
   const [words, setWords] = useState('')
-  const chosen = useMemo(
-    () =>
-      new Set(
-        kinds.flatMap((kind) => fittedOfKind(document, kind).map(({ part }) => part.snapshotId)),
-      ),
-    [document, kinds],
-  )
-  const isChosen = ({ slug, version }: StoredPart): boolean =>
-    document.snapshots.some(
-      (snapshot) =>
-        snapshot.slug === slug && snapshot.catalogueVersion === version && chosen.has(snapshot.id),
-    )
+  const chosen = useMemo(() => chosenSlugs(document, kinds), [document, kinds])
   const found = useMemo(() => {
     const asked = askParts(words)
     return (data ?? [])
       .filter(({ sheet }) => kinds.includes(sheet.kind) && isOffered(sheet))
-      .filter(({ sheet }) => answers(sheet, `${sheetText(sheet)} ${partWords(sheet)}`, asked))
+      .filter(({ sheet }) => answers(sheet, partText(sheet), asked))
       .sort((one, other) => Number(other.ownedPieces > 0) - Number(one.ownedPieces > 0))
   }, [data, kinds, words, isOffered])
-  const offers = useMemo(
+  const judged = useMemo(
     () =>
-      found
-        .slice(0, MOST_OFFERS)
-        .map((part) => ({ part, ...fitVerdict(document, part, LOCALE) }))
-        .sort(
-          (one, other) =>
-            RANK[one.verdict] - RANK[other.verdict] ||
-            Number(other.part.ownedPieces > 0) - Number(one.part.ownedPieces > 0),
-        ),
+      found.slice(0, MOST_OFFERS).map((part) => ({ part, ...fitVerdict(document, part, LOCALE) })),
     [found, document],
   )
-  const ordered = [
-    ...offers.filter(({ part }) => isChosen(part)),
-    ...offers.filter(({ part }) => !isChosen(part)),
-  ]
+  // The order is made when the list is: were it made anew with every choice, the offer under the pointer
+  // would jump away, and another would be looked at that nobody points at.
+  const [order, setOrder] = useState<{ of: typeof found; slugs: string[] } | null>(null)
+  let slugs = order?.of === found ? order.slugs : null
+  if (!slugs) {
+    slugs = bestFirst(judged, chosen)
+    setOrder({ of: found, slugs })
+  }
+  const bySlug = new Map(judged.map((offer) => [offer.part.slug, offer]))
+  const offers = slugs.flatMap((slug) => bySlug.get(slug) ?? [])
   return (
     <>
       <FindOffers
@@ -96,13 +84,13 @@ export function PartOffers({ kinds, noun, isOffered = every }: PartOffersProps) 
         }}
       />
       <ul className={styles.list} onKeyDown={walkOffers} aria-label={`Offers: ${noun}`}>
-        {ordered.map(({ part, verdict, reason }) => (
+        {offers.map(({ part, verdict, reason }) => (
           <Offer
             key={part.slug}
             part={part}
             verdict={verdict}
             reason={reason}
-            isChosen={isChosen(part)}
+            isChosen={chosen.has(part.slug)}
           />
         ))}
       </ul>
@@ -117,6 +105,31 @@ export function PartOffers({ kinds, noun, isOffered = every }: PartOffersProps) 
       )}
     </>
   )
+}
+
+/** The names of the parts of these kinds that the design has. */
+function chosenSlugs(document: DesignDocument, kinds: readonly PartKind[]): Set<string> {
+  const used = new Set(
+    kinds.flatMap((kind) => fittedOfKind(document, kind).map(({ part }) => part.snapshotId)),
+  )
+  return new Set(
+    document.snapshots.flatMap(({ id, slug }) => (slug !== null && used.has(id) ? [slug] : [])),
+  )
+}
+
+/** What is chosen, then what fits, and of equals what is owned. */
+function bestFirst(
+  judged: readonly { part: StoredPart; verdict: Verdict }[],
+  chosen: ReadonlySet<string>,
+): string[] {
+  return [...judged]
+    .sort(
+      (one, other) =>
+        Number(chosen.has(other.part.slug)) - Number(chosen.has(one.part.slug)) ||
+        RANK[one.verdict] - RANK[other.verdict] ||
+        Number(other.part.ownedPieces > 0) - Number(one.part.ownedPieces > 0),
+    )
+    .map(({ part }) => part.slug)
 }
 
 interface OfferProps {

@@ -29,7 +29,10 @@ export function sheetChanges(
   document: DesignDocument,
   parts: readonly CataloguePart[],
 ): SheetChange[] {
-  const bySlug = new Map(parts.map((part) => [part.slug, part]))
+  // A catalogue may have many thousands of parts, of which a design uses a few.
+  const used = new Set(document.snapshots.map(({ slug }) => slug))
+  const bySlug = new Map<string, CataloguePart>()
+  for (const part of parts) if (used.has(part.slug)) bySlug.set(part.slug, part)
   return document.snapshots.flatMap(({ id, slug, sheet }) => {
     const part = slug === null ? undefined : bySlug.get(slug)
     // A name that now stands for another kind of part is not the same part any more.

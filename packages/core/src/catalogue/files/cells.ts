@@ -1,3 +1,4 @@
+import { TB, TIB } from '../../units/bytes'
 import type { SheetColumn } from '../sheetColumns'
 
 /** Between the entries of a list in one cell. */
@@ -15,7 +16,7 @@ export function cellText({ type }: SheetColumn, value: unknown): string {
     return plain ? entries.join(LIST_SEPARATOR) : JSON.stringify(entries)
   }
   if (type === 'yes or no') return value === true ? 'yes' : 'no'
-  return String(value as string | number)
+  return typeof value === 'string' || typeof value === 'number' ? String(value) : ''
 }
 
 /** Reads one cell: its value, null for an empty one, or why it cannot be read. */
@@ -31,7 +32,8 @@ export function readCell(
 
 /** What a cell says; undefined when it cannot be read as the column's type. */
 function valueOf(column: SheetColumn, cell: string): unknown {
-  const { type, choices } = column
+  const { type, choices, unit } = column
+  if (unit === 'B') return bytesOf(cell)
   switch (type) {
     case 'number':
     case 'whole number':
@@ -53,6 +55,24 @@ function numberOf(cell: string): number | undefined {
   return /^-?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(cell) ? Number(cell) : undefined
 }
 
+/** Sizes may be written as they are sold: 12 TB, 16 GiB. */
+const SIZES: Record<string, number> = {
+  B: 1,
+  MB: 1e6,
+  GB: 1e9,
+  TB,
+  MIB: 2 ** 20,
+  GIB: 2 ** 30,
+  TIB,
+}
+
+function bytesOf(cell: string): number | undefined {
+  const [, digits = '', unit = ''] = /^([0-9.]+)\s*([kmgt]?i?b)?$/i.exec(cell) ?? []
+  const size = SIZES[unit.toUpperCase() || 'B']
+  const number = numberOf(digits)
+  return number === undefined || size === undefined ? undefined : Math.round(number * size)
+}
+
 function listOf(cell: string, { entries }: SheetColumn): unknown {
   if (cell.startsWith('[')) return jsonOf(cell)
   return cell
@@ -70,7 +90,8 @@ function jsonOf(cell: string): unknown {
   }
 }
 
-function reasonFor({ type, choices }: SheetColumn, cell: string): string {
+function reasonFor({ type, choices, unit }: SheetColumn, cell: string): string {
+  if (unit === 'B') return `“${cell}” is not a size; write it as bytes, 12 TB or 16 GiB.`
   switch (type) {
     case 'yes or no':
       return `“${cell}” must be yes or no.`

@@ -113,6 +113,21 @@ describe('comma-separated text', () => {
     ])
   })
 
+  test.each([
+    ['12000138625024', 12000138625024],
+    ['12 TB', 12e12],
+    ['1.5tb', 1.5e12],
+    ['16 GiB', 2 ** 34],
+  ])('a size may be written as %s', (cell, capacityBytes) => {
+    const text = `kind,maker,model,capacityBytes,formFactor,medium\ndrive,A,B,${cell},3.5,disk`
+    expect(partsFromCsv(text).parts[0]?.sheet).toMatchObject({ capacityBytes })
+  })
+
+  test('a size that is none is told', () => {
+    const text = 'kind,maker,model,capacityBytes,formFactor,medium\ndrive,A,B,12 XB,3.5,disk'
+    expect(partsFromCsv(text).problems[0]?.reason).toContain('is not a size')
+  })
+
   test('a price needs its currency', () => {
     const text = 'kind,maker,model,sizeMm,price.unitMinor\nfan,Brisk,Small,80,900'
     expect(partsFromCsv(text).problems[0]).toMatchObject({ line: 2, column: 'price.currency' })

@@ -119,11 +119,14 @@ function partOfRow(
   sheet.sources = sourcesOf(lead.get(SOURCES_COLUMN) ?? '')
   if (bad.length > 0) return bad
   const named = sheet as { maker?: string; model?: string }
-  const owned = lead.get('ownedPieces')
+  // An empty cell says nothing, as a column that is not there.
+  const said = (name: string): string | undefined =>
+    lead.get(name) === '' ? undefined : lead.get(name)
+  const owned = said('ownedPieces')
   const part = cataloguePart.safeParse(
     {
-      slug: lead.get('slug') || slugOf({ maker: named.maker ?? '', model: named.model ?? '' }),
-      version: Number(lead.get('version') || 1),
+      slug: said('slug') ?? slugOf({ maker: named.maker ?? '', model: named.model ?? '' }),
+      version: Number(said('version') ?? 1),
       sheet,
       ...(owned && owned !== '0' ? { ownedPieces: Number(owned) } : {}),
     },

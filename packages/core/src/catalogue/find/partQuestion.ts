@@ -80,7 +80,8 @@ export function answers(
 export function sheetText(sheet: PartSheet): string {
   const values = sheetColumns(sheet.kind).flatMap(({ name, type }) => {
     const value = columnValue(sheet, name)
-    return type === 'text' || type === 'choice' || type === 'list' ? [value] : []
+    return type === 'text' || type === 'choice' || type === 'list' ? [value].flat() : []
   })
-  return [sheet.kind, ...values.flat()].filter((value) => value !== null).join(' ')
+  const words = values.filter((value) => typeof value === 'string' || typeof value === 'number')
+  return [sheet.kind, ...words].join(' ')
 }
