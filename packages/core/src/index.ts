@@ -11,7 +11,7 @@ export {
 } from './catalogue/standards'
 export { catalogueFile, cataloguePart, partSheet } from './catalogue/partKinds'
 export type { CataloguePart, PartKind, PartSheet, SheetOf } from './catalogue/partKinds'
-export { type Bay, baysOf } from './catalogue/bays'
+export { type Bay, bayBlocksOf, baysOf } from './catalogue/bays'
 export { answers, askParts, sheetText } from './catalogue/find/partQuestion'
 export { cellText, readCell } from './catalogue/files/cells'
 export { columnsMarkdown } from './catalogue/files/columnsMarkdown'

@@ -1,12 +1,11 @@
 import {
   BRACKET_HEIGHT_MM,
-  CARD_PITCH_MM,
-  cardsOf,
   type DesignDocument,
   fittedOne,
   REAR_SOCKETS,
   SUPPLY_ENVELOPES,
 } from '@flint/core'
+import { cardPlaces } from './cardPlaces'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 
@@ -85,7 +84,9 @@ export function RearView({
               )}
             </g>
           </svg>
-          <DimensionArrow direction="down" lengthPx={heightMm * pxPerMm} millimetres={heightMm} />
+          <div style={{ marginTop: (topMm - heightMm) * pxPerMm }}>
+            <DimensionArrow direction="down" lengthPx={heightMm * pxPerMm} millimetres={heightMm} />
+          </div>
         </div>
         <figcaption className="soft">
           {missed.length > 0 && <span aria-hidden="true">△ </span>}
@@ -107,7 +108,7 @@ const topOf = ({ heightMm, fromBoardMm }: Pick<Shape, 'heightMm' | 'fromBoardMm'
 function shapesOf(document: DesignDocument): Shape[] {
   const chassis = fittedOne(document, 'chassis')?.sheet
   if (!chassis) return []
-  const { boardAt, supplyAt, cardOpenings, cardHeight, heightMm } = chassis
+  const { boardAt, supplyAt, cardHeight, heightMm } = chassis
   const shapes: Shape[] = []
   const add = (shape: Omit<Shape, 'tooHigh' | 'fromBoardMm'>, fromBoardMm = 0): void => {
     const whole = { ...shape, fromBoardMm }
@@ -116,7 +117,6 @@ function shapesOf(document: DesignDocument): Shape[] {
   const board = fittedOne(document, 'board')
   const widthMm = board?.sheet.widthMm ?? null
   if (board && boardAt && widthMm !== null) {
-    // The sockets are at the far end of the board's rear edge, the openings for cards count from the other.
     const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
     add({
       id: board.part.id,
@@ -125,22 +125,16 @@ function shapesOf(document: DesignDocument): Shape[] {
       heightMm: REAR_SOCKETS.heightMm,
       words: 'board sockets',
     })
-    const cards = cardsOf(document)
-    const openings = Math.min(
-      cardOpenings ?? 0,
-      Math.floor((widthMm - socketsMm) / CARD_PITCH_MM) + 1,
-    )
-    for (let index = 0; index < openings; index += 1) {
-      const card = cards[index]
-      const bracket = card?.sheet.bracket === 'full' ? 'full' : (cardHeight ?? 'full')
-      add({
-        id: card ? card.part.id : `opening-${index}`,
-        leftMm: boardAt.leftMm + widthMm - socketsMm - (index + 1) * CARD_PITCH_MM + 2,
-        widthMm: CARD_PITCH_MM - 3,
-        heightMm: BRACKET_HEIGHT_MM[bracket],
-        words: card ? card.sheet.model : 'free opening',
-      })
-    }
+  }
+  for (const { id, leftMm, widthMm: wide, card } of cardPlaces(document)) {
+    const bracket = card?.sheet.bracket === 'full' ? 'full' : (cardHeight ?? 'full')
+    add({
+      id,
+      leftMm,
+      widthMm: wide,
+      heightMm: BRACKET_HEIGHT_MM[bracket],
+      words: card ? card.sheet.model : 'free opening',
+    })
   }
   const supply = fittedOne(document, 'supply')
   const shape = supply?.sheet.shape

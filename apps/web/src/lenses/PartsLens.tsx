@@ -25,8 +25,9 @@ export interface PartChoice {
   isOffered?: (sheet: PartSheet) => boolean
 }
 
-/** Room for the smaller drawings beside the top view. */
-const BESIDE_PX = 330
+/** Room for the smaller drawings beside the top view; in a narrow pane they stand below it. */
+const BESIDE_PX = 350
+const NARROW_PX = 760
 
 interface PartsLensProps {
   title: string
@@ -74,22 +75,24 @@ export function PartsLens({ title, choices, showsFronts = false, children }: Par
     >
       <div ref={paneRef}>
         <div className={planStyles.plan}>
-          <section aria-label="Top">
-            <h2>Top</h2>
-            <TopView
-              document={document}
-              widthPx={widthPx - BESIDE_PX}
-              pointedPartIds={pointedPartIds}
-            />
-          </section>
+          <div>
+            <section aria-label="Top">
+              <h2>Top</h2>
+              <TopView
+                document={document}
+                widthPx={widthPx > NARROW_PX ? widthPx - BESIDE_PX : widthPx}
+                pointedPartIds={pointedPartIds}
+              />
+            </section>
+            {children}
+            <ChosenParts choices={choices} pointedPartIds={pointedPartIds} />
+          </div>
           <div className={planStyles.beside}>
             {showsFronts && <PlainFront document={document} pointedPartIds={pointedPartIds} />}
             <RearView document={document} pointedPartIds={pointedPartIds} />
             <SideSection document={document} pointedPartIds={pointedPartIds} />
           </div>
         </div>
-        {children}
-        <ChosenParts choices={choices} pointedPartIds={pointedPartIds} />
       </div>
     </LensFrame>
   )

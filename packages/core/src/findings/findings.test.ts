@@ -1,4 +1,8 @@
-import { changedPart, demoDesign, demoPart } from '../../fixtures/demo'
+import fc from 'fast-check'
+import { changedPart, demoDesign, demoPart, demoParts } from '../../fixtures/demo'
+import { partSheet } from '../catalogue/partKinds'
+import { sheetColumns, withColumnValue } from '../catalogue/sheetColumns'
+import { goesIntoBay } from '../design/bayUse'
 import { baysOf } from '../catalogue/bays'
 import type { DesignDocument } from '../design/document'
 import { changeBrief } from '../design/edits/changeFields'
@@ -249,4 +253,49 @@ test('bays are numbered in reading order, block by block, where the blocks say',
     expect(leftMm + widthMm).toBeLessThanOrEqual(sheet.widthMm)
     expect(topMm + heightMm).toBeLessThanOrEqual(sheet.heightMm)
   }
+})
+
+describe('data sheets with gaps', () => {
+  const parts = demoParts().filter(({ sheet }) => sheet.kind !== 'place')
+  const gapped = fc
+    .tuple(fc.constantFrom(...parts), fc.array(fc.nat(40), { maxLength: 12 }))
+    .map(([part, at]) => {
+      const optional = sheetColumns(part.sheet.kind).filter(({ optional: may }) => may)
+      const sheet = at.reduce((before: Record<string, unknown>, index) => {
+        const column = optional[index % optional.length]
+        return column ? withColumnValue(before, column.name, null) : before
+      }, part.sheet)
+      const read = partSheet.safeParse(sheet)
+      return { ...part, slug: `${part.slug}-gapped`, sheet: read.success ? read.data : part.sheet }
+    })
+
+  test('no combination of them makes evaluate throw, or a figure no number', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(shelf, cabin),
+        fc.array(gapped, { minLength: 1, maxLength: 8 }),
+        (start, some) => {
+          const bays = ['bay-1', 'bay-2']
+          const document = some.reduce(
+            (before, part) =>
+              part.sheet.kind === 'drive' && goesIntoBay(part.sheet)
+                ? putDrivesInBays(before, part, bays)
+                : fitPart(before, part),
+            start,
+          )
+          const { capacity, power, cost, findings, limits } = evaluate(document)
+          for (const figure of [capacity.workingBytes, power.dcWatts, cost.totalMinor]) {
+            expect(Number.isFinite(figure)).toBe(true)
+          }
+          for (const { sentence, numbers } of findings) {
+            expect(sentence).not.toMatch(/NaN|undefined|null|\[object/)
+            expect(Object.values(numbers).every(Number.isFinite)).toBe(true)
+          }
+          for (const { has, wanted } of limits)
+            expect(has + wanted).not.toMatch(/NaN|undefined|null/)
+        },
+      ),
+      { numRuns: 200 },
+    )
+  })
 })

@@ -293,7 +293,8 @@ const cases: RuleCase[] = [
     severity: 'risks',
     words: '8 drives want a SATA power plug and there are 4',
     bad: drawer,
-    good: withPart(drawer, 'emberlin-fine-600'),
+    // One crimped adapter makes four SATA plugs of a peripheral one.
+    good: withPart(drawer, 'tetherby-split-4'),
     unknown: withPart(drawer, 'emberlin-brick-450', { sataPlugs: null }),
   },
   {
@@ -317,6 +318,23 @@ const cases: RuleCase[] = [
     severity: 'note',
     words: 'What Tindrel Found ITX draws idle, or whether it lets the CPU sleep, is not known',
     bad: withPart(shelf, 'tindrel-found-itx'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'too-few-card-openings',
+    severity: 'blocks',
+    words: '2 cards for 1 opening at the rear of Ashgrove Works Hearth 4.',
+    bad: withPart(withPart(shelf, 'wickmere-one'), 'lockrow-six'),
+    good: withPart(shelf, 'wickmere-one'),
+    unknown: withPart(withPart(shelf, 'ashgrove-hearth-4', { cardOpenings: null }), 'wickmere-one'),
+  },
+  {
+    code: 'heavy-to-lift',
+    severity: 'note',
+    // 12.5 kg of case and twelve drives of 660 g are 20.4 kg without the rest.
+    words: 'Loaded it weighs about 23 kg: lift it with two',
+    bad: cabin,
     good: shelf,
     unknown: null,
   },

@@ -13,6 +13,8 @@ import { sataPortsDiffer } from './core/sataPortsDiffer'
 import { tooFewFanHeaders } from './core/tooFewFanHeaders'
 import { tooFewPowerPlugs } from './core/tooFewPowerPlugs'
 import { slotsShareLanes } from './core/slotsShareLanes'
+import { cardOpenings } from './shell/cardOpenings'
+import { heavyToLift } from './shell/heavyToLift'
 import { cageDoesNotFit } from './shell/cageDoesNotFit'
 import { supplyOverBoard } from './shell/supplyOverBoard'
 import { raidCardUnderPool } from './layout/raidCardUnderPool'
@@ -70,6 +72,7 @@ const rules: readonly Rule[] = [
   supplyDoesNotFit,
   coolerTooTall,
   cageDoesNotFit,
+  cardOpenings,
   noRoomInPlace,
   brickTooSmall,
   cpuSocket,
@@ -122,6 +125,7 @@ const rules: readonly Rule[] = [
   staysOffAfterOutage,
   sataPortsDiffer,
   traysMissing,
+  heavyToLift,
   mixedSizes,
   drivesInNoGroup,
   noSecondCopy,

@@ -11,6 +11,7 @@ const NOT_SAID = 'not said'
 /** Which socket each mains plug of the supply goes into. */
 export function MainsSection() {
   const supply = useAppSelector((state) => fittedOne(selectDocument(state), 'supply'))
+  const hasUps = useAppSelector((state) => fittedOne(selectDocument(state), 'ups') !== undefined)
   const edit = useEdit()
   if (!supply) return null
   const { part, sheet } = supply
@@ -50,6 +51,8 @@ export function MainsSection() {
         <p className="soft">
           Leave the supply closed: it holds a charge when unplugged. New circuits and sockets are
           work for an electrician, by the rules where you live.
+          {hasUps &&
+            ' A UPS is heavy, its battery burns when it is shorted, and an old one goes back to the shop.'}
         </p>
       </div>
     </section>

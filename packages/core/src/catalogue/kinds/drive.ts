@@ -13,7 +13,8 @@ export const driveSheet = z
     rpm: maybe(z.int().min(0).max(20_000)).describe('Revolutions a minute; 0 for flash.'),
     recording: maybe(z.enum(['conventional', 'shingled', 'flash'])),
     idleWatts: watts,
-    standbyWatts: watts,
+    standbyWatts: watts.describe('Spun down, or asleep.'),
+    readingWatts: watts.describe('While it reads all the time.'),
     start12VAmps: maybe(z.number().min(0).max(10)).describe(
       'Peak current from the 12 V rail while starting, amperes.',
     ),

@@ -1,5 +1,6 @@
 import { fittedOne } from '../../design/fittedParts'
 import { blockUses } from '../../fit/attachments'
+import { powerPlugs } from '../../fit/powerPlugs'
 import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
@@ -26,8 +27,8 @@ export const tooFewPowerPlugs: Rule = (document, { bays }, say) => {
     )
   const wanted = single + onBackplanes
   if (wanted === 0) return []
-  const { sataPlugs, peripheralPlugs } = supply.sheet
-  if (sataPlugs === null || peripheralPlugs === null) {
+  const available = powerPlugs(document)
+  if (!available) {
     return [
       notKnown({
         code: 'too-few-power-plugs',
@@ -38,7 +39,8 @@ export const tooFewPowerPlugs: Rule = (document, { bays }, say) => {
       }),
     ]
   }
-  const plugs = sataPlugs + peripheralPlugs
+  const sataPlugs = available['SATA power']
+  const plugs = sataPlugs + available['peripheral power']
   if (wanted <= plugs && single <= sataPlugs) return []
   return [
     fitFinding({
@@ -50,7 +52,7 @@ export const tooFewPowerPlugs: Rule = (document, { bays }, say) => {
         wanted > plugs
           ? `${say.counted(wanted, 'drive power plug')} wanted, ${sheetName(supply.sheet)} has ${plugs}.`
           : `${single} drives want a SATA power plug and there are ${sataPlugs}; the rest needs adapters. Moulded ones are a fire risk: use crimped ones.`,
-      numbers: { wanted, sataPlugs, peripheralPlugs },
+      numbers: { wanted, sataPlugs, plugs },
     }),
   ]
 }

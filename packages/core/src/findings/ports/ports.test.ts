@@ -36,7 +36,7 @@ const cases: RuleCase[] = [
     words: '4 drives and the boot drive want a port and there are 4',
     bad: withPart(shelf, 'quillon-spark-120'),
     good: withPart(shelf, 'quillon-spark-250m'),
-    unknown: null,
+    unknown: withPart(shelf, 'quillon-spark-120', { attaches: null }),
   },
   {
     code: 'too-few-ports',

@@ -1,5 +1,6 @@
 import { fittedOfKind } from '../../design/fittedParts'
 import { drivePorts } from '../../fit/drivePorts'
+import { notKnown } from '../notKnown'
 import type { Rule } from '../rule'
 
 /** Drives that no port reaches: the board's own, less what M.2 turns off, every controller's, the boot drive. */
@@ -9,7 +10,19 @@ export const tooFewPorts: Rule = (document, { bays }, say) => {
   const drives = bays.bays.filter(({ drive }) => drive !== null).length
   const { board, silenced, controllers, boot } = drivePorts(document)
   const ports = board + controllers
-  if (drives + boot <= ports) return []
+  const silent = fittedOfKind(document, 'boot').filter(({ sheet }) => sheet.attaches === null)
+  if (drives + boot <= ports) {
+    if (silent.length === 0 || drives + boot + silent.length <= ports) return []
+    return [
+      notKnown({
+        code: 'too-few-ports',
+        step: 'drives',
+        partIds: silent.map(({ part }) => part.id),
+        question: 'whether a port is left for the boot device',
+        missing: 'what it is attached to',
+      }),
+    ]
+  }
   const wanting =
     boot > 0 ? `${say.counted(drives, 'drive')} and the boot drive` : say.counted(drives, 'drive')
   const cards = fittedOfKind(document, 'controller').length

@@ -1,0 +1,35 @@
+import { CARD_PITCH_MM, cardsOf, type DesignDocument, fittedOne, REAR_SOCKETS } from '@flint/core'
+
+/** Between two cards stays a little air; for the drawing only. */
+const AIR_MM = 3
+
+export interface CardPlace {
+  id: string
+  /** Measured from the left of the front, as everything seen from above. */
+  leftMm: number
+  widthMm: number
+  /** Null for a free opening. */
+  card: ReturnType<typeof cardsOf>[number] | null
+}
+
+/**
+ * Where are the openings for cards at the rear, and which cards stand in them?
+ *
+ * The sockets of a board are at the far end of its rear edge; openings are counted from there. Cards are
+ * drawn in the order in which they were chosen, which is not yet a choice of slots.
+ */
+export function cardPlaces(document: DesignDocument): CardPlace[] {
+  const chassis = fittedOne(document, 'chassis')?.sheet
+  const widthMm = fittedOne(document, 'board')?.sheet.widthMm ?? null
+  if (!chassis?.boardAt || widthMm === null) return []
+  const { boardAt, cardOpenings } = chassis
+  const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
+  const cards = cardsOf(document)
+  const places = Math.floor((widthMm - socketsMm) / CARD_PITCH_MM) + 1
+  return Array.from({ length: Math.min(cardOpenings ?? 0, places) }, (_, index) => ({
+    id: cards[index]?.part.id ?? `opening-${index}`,
+    leftMm: boardAt.leftMm + widthMm - socketsMm - (index + 1) * CARD_PITCH_MM + 2,
+    widthMm: CARD_PITCH_MM - AIR_MM,
+    card: cards[index] ?? null,
+  }))
+}
