@@ -24,7 +24,7 @@ module.exports = {
       name: 'core-has-small-libraries-only',
       severity: 'error',
       from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
-      to: { path: 'node_modules', pathNot: 'node_modules/zod' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse)/' },
     },
     {
       name: 'units-know-nothing',

@@ -35,12 +35,11 @@ export const DRIVES_PER_DATA_PLUG: Record<DataPlug, number> = {
  * What the 12 V contacts of one plug carry, amperes.
  *
  * The SATA power plug has three contacts at 12 V for 1.5 A each. Source: Serial ATA specification (from
- * memory). The four-pole peripheral plug has one, good for 11 A with thick wire, from memory of the
- * contact's data sheet.
+ * memory). The four-pole peripheral plug has one, for 5 A unless its maker rates it higher; from memory.
  */
 export const AMPS_PER_POWER_PLUG: Record<PowerPlug, number> = {
   'SATA power': 4.5,
-  'peripheral power': 11,
+  'peripheral power': 5,
 }
 
 /**
