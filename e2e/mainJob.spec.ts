@@ -62,7 +62,7 @@ test('by dragging: a model into a bay, a drive to another bay, a drive to the be
       await page.mouse.move(endX - 3, endY - 3)
       await page.mouse.move(endX, endY, { steps: 4 })
       await expect(target).toHaveAttribute('data-over', 'true', { timeout: 500 })
-    }).toPass({ timeout: 7_000 })
+    }).toPass({ timeout: 20_000 })
     await page.mouse.up()
   }
 

@@ -16,11 +16,11 @@ export default defineConfig({
   outputDir: '../.flint/browser-tests',
   workers: 2,
   fullyParallel: true,
-  timeout: 45_000,
-  expect: { timeout: 7_000 },
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   forbidOnly: true,
   // A busy machine can be late once; what fails twice is broken. A test that needed it is named as flaky.
-  retries: process.env.CI ? 1 : 0,
+  retries: process.env.CI ? 2 : 0,
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',

@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { makeTestDatabase } from '../../tests/support/testDatabase'
 
 const ROOT = join(import.meta.dirname, '..', '..')
-const PATIENCE_MS = 20_000
+const PATIENCE_MS = 90_000
 
 /** The built server over a database of its own; it can be stopped and started again. */
 export class House {

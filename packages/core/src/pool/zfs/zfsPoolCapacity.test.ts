@@ -1,10 +1,11 @@
 import { readFixture } from '../../../fixtures/readFixture'
+import { draid } from './vdevKinds/draid'
 import { raidz } from './vdevKinds/raidz'
 import { wholeDiskPartitionBytes } from './wholeDiskPartition'
 import { type ZfsVdev, zfsPoolCapacity } from './zfsPoolCapacity'
 
 // Source: what the OpenZFS 2.1.11 library itself answered, see fixtures/README.md.
-const pools = readFixture('zfs-capacity.csv').filter(({ spec }) => !spec?.includes('draid'))
+const pools = readFixture('zfs-capacity.csv')
 const blocks = readFixture('zfs-block-asize.csv')
 
 const kindNames: Record<string, ZfsVdev['kind']> = {
@@ -18,13 +19,20 @@ const kindNames: Record<string, ZfsVdev['kind']> = {
 function vdevsOf(spec: string): ZfsVdev[] {
   return spec.split('/').map((vdev) => {
     const [type = '', sizes = ''] = vdev.split(':')
-    const kind = kindNames[type]
+    const [, parity, data, spares] = /^draid(\d)\.(\d+)\.(\d+)$/.exec(type) ?? []
+    const kind = parity ? 'draid' : kindNames[type]
     if (!kind) throw new Error(`unknown vdev ${type} in the fixture`)
     const members = sizes.split(',').flatMap((entry) => {
       const [bytes, times = '1'] = entry.split('x')
       return Array<number>(Number(times)).fill(Number(bytes))
     })
-    return { kind, members }
+    if (!parity) return { kind, members }
+    const draid = {
+      parity: Number(parity) as 1 | 2 | 3,
+      data: Number(data),
+      spares: Number(spares),
+    }
+    return { kind, members, draid }
   })
 }
 
@@ -35,8 +43,8 @@ function expectColumn(cell: string | undefined, actual: number[]): void {
   expect(actual).toEqual(expected.length === 1 ? actual.map(() => expected[0]) : expected)
 }
 
-test('the fixture holds every stripe, mirror and raidz row', () => {
-  expect(pools).toHaveLength(194)
+test('the fixture holds every row', () => {
+  expect(pools).toHaveLength(220)
   expect(pools.filter(({ availableBytes }) => availableBytes)).not.toHaveLength(0)
 })
 
@@ -133,3 +141,20 @@ describe('what cannot be made is refused with its field', () => {
     expect(() => zfsPoolCapacity({ ashift: 12, wholeDisks: false, vdevs })).toThrow('9,007 TB')
   })
 })
+
+// Source: the same library's answers for single blocks on dRAID.
+const draidBlocks = readFixture('zfs-draid-block-asize.csv')
+
+test.each(draidBlocks.map((row) => [row.layout, row.ashift, row.blockBytes, row] as const))(
+  'a block on %s at ashift %s of %s bytes takes what OpenZFS gives it',
+  (layout, ashift, blockBytes, row) => {
+    const [, parity, data, , spares] = /^draid(\d):(\d+)d:(\d+)c:(\d+)s$/.exec(layout ?? '') ?? []
+    const kind = draid({
+      parity: Number(parity) as 1 | 2 | 3,
+      data: Number(data),
+      spares: Number(spares),
+    })
+    const taken = kind.allocatedBytes(Number(blockBytes), Number(row.members), Number(ashift))
+    expect(taken).toBe(Number(row.allocatedBytes))
+  },
+)

@@ -1,12 +1,15 @@
+import { PoolError } from '../poolError'
 import { deflatedBytes, deflateRatio } from './deflateRatio'
 import { memberBytes, SMALLEST_MEMBER_BYTES } from './memberBytes'
-import { metaslabs } from './metaslabs'
+import { type Metaslabs, metaslabs } from './metaslabs'
 import { slopBytes } from './slopBytes'
-import { vdevKinds, type ZfsVdevKindName } from './vdevKinds'
+import { type DraidShape, type VdevKind, vdevKindOf, type ZfsVdevKindName } from './vdevKinds'
 import { wholeDiskPartitionBytes } from './wholeDiskPartition'
 
 export interface ZfsVdev {
-  kind: ZfsVdevKindName
+  kind: ZfsVdevKindName | 'draid'
+  /** Only, and always, for a draid. */
+  draid?: DraidShape | undefined
   /** Bytes of each member: of the device handed over or, with `wholeDisks`, of the drive. */
   members: readonly number[]
 }
@@ -20,7 +23,7 @@ export interface ZfsPool {
 }
 
 export interface ZfsVdevCapacity {
-  kind: ZfsVdevKindName
+  kind: ZfsVdev['kind']
   /** Bytes that can be allocated, parity included, before they are cut into metaslabs. */
   allocatableBytes: number
   metaslabShift: number
@@ -41,16 +44,8 @@ export interface ZfsPoolCapacity {
   vdevs: ZfsVdevCapacity[]
 }
 
-/** Why a pool cannot be made, with the path of the field that is to blame. */
-export class ZfsPoolError extends Error {
-  readonly field: string
-
-  constructor(field: string, sentence: string) {
-    super(sentence)
-    this.name = 'ZfsPoolError'
-    this.field = field
-  }
-}
+/** Why ZFS would refuse a pool. */
+export class ZfsPoolError extends PoolError {}
 
 /** From this many metaslabs on, one of them is set apart for the embedded log. */
 const METASLABS_BEFORE_EMBEDDED_LOG = 64
@@ -89,18 +84,17 @@ export function zfsPoolCapacity(pool: ZfsPool): ZfsPoolCapacity {
       )
     }
     for (const topLevel of topLevelVdevs(pool, vdev, vdevIndex)) {
-      const kind = vdevKinds[vdev.kind]
+      const kind = vdevKindOf(vdev)
       const smallest = Math.min(...topLevel)
       const width = topLevel.length
       const allocatableBytes = kind.allocatableBytes(memberBytes(smallest), width)
       const slabs = metaslabs(allocatableBytes)
       const ratio = deflateRatio(kind, width, pool.ashift)
-      const perSlabBytes = deflatedBytes(slabs.eachBytes, ratio)
-      const embeddedLogs = slabs.count > METASLABS_BEFORE_EMBEDDED_LOG ? 1 : 0
+      const sums = metaslabSums(kind, slabs, ratio, pool.ashift)
 
-      poolSizeBytes += slabs.count * slabs.eachBytes
-      usableBytes += (slabs.count - embeddedLogs) * perSlabBytes
-      embeddedLogBytes += embeddedLogs * perSlabBytes
+      poolSizeBytes += sums.sizeBytes
+      usableBytes += sums.usableBytes
+      embeddedLogBytes += sums.embeddedLogBytes
       vdevs.push({
         kind: vdev.kind,
         allocatableBytes,
@@ -122,6 +116,40 @@ export function zfsPoolCapacity(pool: ZfsPool): ZfsPoolCapacity {
   }
 }
 
+interface MetaslabSums {
+  sizeBytes: number
+  /** Space promised to files, without the metaslab of the embedded log. */
+  usableBytes: number
+  embeddedLogBytes: number
+}
+
+/** What all metaslabs of a top-level vdev come to. */
+function metaslabSums(
+  { metaslabBytes }: VdevKind,
+  { count, eachBytes }: Metaslabs,
+  ratio: number,
+  ashift: number,
+): MetaslabSums {
+  const embeddedLogs = count > METASLABS_BEFORE_EMBEDDED_LOG ? 1 : 0
+  if (!metaslabBytes) {
+    const perSlabBytes = deflatedBytes(eachBytes, ratio)
+    return {
+      sizeBytes: count * eachBytes,
+      usableBytes: (count - embeddedLogs) * perSlabBytes,
+      embeddedLogBytes: embeddedLogs * perSlabBytes,
+    }
+  }
+  // They differ in length, so they are added one by one; the embedded log gets the first.
+  const sums: MetaslabSums = { sizeBytes: 0, usableBytes: 0, embeddedLogBytes: 0 }
+  for (let index = 0; index < count; index += 1) {
+    const bytes = metaslabBytes(index, eachBytes, ashift)
+    sums.sizeBytes += bytes
+    if (embeddedLogs > 0 && index === 0) sums.embeddedLogBytes += deflatedBytes(bytes, ratio)
+    else sums.usableBytes += deflatedBytes(bytes, ratio)
+  }
+  return sums
+}
+
 function checkAshift(ashift: number): void {
   if (!Number.isInteger(ashift) || ashift < 9 || ashift > 16) {
     throw new ZfsPoolError('ashift', 'ashift must be a whole number from 9 to 16.')
@@ -129,7 +157,13 @@ function checkAshift(ashift: number): void {
 }
 
 function checkWidth(vdev: ZfsVdev, vdevIndex: number): void {
-  const { minimumMembers, maximumMembers } = vdevKinds[vdev.kind]
+  if (vdev.kind === 'draid' && !vdev.draid) {
+    throw new ZfsPoolError(
+      `vdevs[${vdevIndex}].draid`,
+      'A draid needs its parity, data and spares.',
+    )
+  }
+  const { minimumMembers, maximumMembers } = vdevKindOf(vdev)
   const width = vdev.members.length
   const field = `vdevs[${vdevIndex}].members`
   if (width < minimumMembers) {
@@ -158,5 +192,5 @@ function topLevelVdevs(pool: ZfsPool, vdev: ZfsVdev, vdevIndex: number): number[
     }
     return deviceBytes
   })
-  return vdevKinds[vdev.kind].membersStandAlone ? devices.map((bytes) => [bytes]) : [devices]
+  return vdevKindOf(vdev).membersStandAlone ? devices.map((bytes) => [bytes]) : [devices]
 }

@@ -1,3 +1,4 @@
+import { draid, type DraidShape } from './draid'
 import { mirror } from './mirror'
 import { raidz } from './raidz'
 import { stripe } from './stripe'
@@ -12,4 +13,18 @@ export const vdevKinds: Record<ZfsVdevKindName, VdevKind> = {
   raidz3: raidz(3),
 }
 
+/**
+ * The kind of a vdev, with the shape that only a dRAID has.
+ * @throws RangeError for a dRAID without a shape
+ */
+export function vdevKindOf(vdev: {
+  kind: ZfsVdevKindName | 'draid'
+  draid?: DraidShape | undefined
+}): VdevKind {
+  if (vdev.kind !== 'draid') return vdevKinds[vdev.kind]
+  if (!vdev.draid) throw new RangeError('A draid vdev needs its parity, data and spares.')
+  return draid(vdev.draid)
+}
+
+export type { DraidShape } from './draid'
 export { ZFS_VDEV_KIND_NAMES, type VdevKind, type ZfsVdevKindName } from './vdevKind'

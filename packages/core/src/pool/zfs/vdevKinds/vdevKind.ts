@@ -1,7 +1,7 @@
 /** What the capacity sums need to know about one kind of top-level vdev. */
 export interface VdevKind {
   /** The word on `zpool create`'s command line; a stripe has none there. */
-  kind: ZfsVdevKindName
+  kind: ZfsVdevKindName | 'draid'
   /** What builders call it. */
   plainName: string
   minimumMembers: number
@@ -14,6 +14,8 @@ export interface VdevKind {
   allocatableBytes: (smallestMemberBytes: number, width: number) => number
   /** Bytes on disk for one block of `blockBytes`. */
   allocatedBytes: (blockBytes: number, width: number, ashift: number) => number
+  /** Bytes of one metaslab that can be used, when that is not all of it. */
+  metaslabBytes?: (index: number, eachBytes: number, ashift: number) => number
 }
 
 export const ZFS_VDEV_KIND_NAMES = ['stripe', 'mirror', 'raidz1', 'raidz2', 'raidz3'] as const

@@ -1,0 +1,98 @@
+/** What an allocation came to. */
+export interface Allocation {
+  /** How many allocations were possible. */
+  rounds: number
+  /** Units taken of each device. */
+  used: number[]
+}
+
+/**
+ * How much fits when every allocation takes one unit of each of the `width` devices with most free units?
+ *
+ * Ties go to the device that comes first. It ends when fewer than `width` devices have a unit left.
+ *
+ * Devices that are ahead of the others are taken every time, those level with each other take turns. Once
+ * a turn repeats itself, the next thousands are the same, so they are taken in one leap, up to shortly
+ * before the order of the devices could change: that makes millions of small units as quick as a few
+ * large ones, with exactly the same result.
+ *
+ * @param freeUnits whole units of each device
+ * @param width devices in each allocation, at least 1
+ * @example allocateWidest([4, 2, 2], 2) // { rounds: 4, used: [4, 2, 2] }
+ */
+export function allocateWidest(freeUnits: readonly number[], width: number): Allocation {
+  const free = [...freeUnits]
+  let rounds = 0
+  if (width > free.length) return { rounds, used: free.map(() => 0) }
+  let before: number[] | null = null
+  for (;;) {
+    const turn = turnLength(free, width)
+    const start = [...free]
+    let done = 0
+    while (done < turn && takeOne(free, width)) done += 1
+    rounds += done
+    if (done < turn) break
+    const taken = start.map((units, index) => units - (free[index] ?? 0))
+    if (before && sameNumbers(before, taken)) {
+      const leaps = possibleLeaps(free, taken)
+      if (leaps > 0) {
+        taken.forEach((units, index) => {
+          free[index] = (free[index] ?? 0) - units * leaps
+        })
+        rounds += turn * leaps
+        before = null
+        continue
+      }
+    }
+    before = taken
+  }
+  return { rounds, used: freeUnits.map((units, index) => units - (free[index] ?? 0)) }
+}
+
+/** Takes a unit of each of the widest devices; false when there are not enough. */
+function takeOne(free: number[], width: number): boolean {
+  const chosen: number[] = []
+  for (let index = 0; index < free.length; index += 1) {
+    const units = free[index] ?? 0
+    if (units === 0) continue
+    // Later ones only pass those with less, so that the first of equals stays ahead.
+    let at = chosen.length
+    while (at > 0 && (free[chosen[at - 1] ?? 0] ?? 0) < units) at -= 1
+    if (at >= width) continue
+    chosen.splice(at, 0, index)
+    if (chosen.length > width) chosen.pop()
+  }
+  if (chosen.length < width) return false
+  for (const index of chosen) free[index] = (free[index] ?? 0) - 1
+  return true
+}
+
+/** After so many rounds, devices that are level with the last one taken have each had their turns. */
+function turnLength(free: readonly number[], width: number): number {
+  const sorted = [...free].sort((one, other) => other - one)
+  const last = sorted[width - 1] ?? 0
+  return Math.max(1, free.filter((units) => Math.abs(units - last) <= 1).length)
+}
+
+/** How many more turns like this one leave the order between the devices as it is. */
+function possibleLeaps(free: readonly number[], taken: readonly number[]): number {
+  let leaps = Infinity
+  for (let one = 0; one < free.length; one += 1) {
+    const [oneTaken = 0, oneFree = 0] = [taken[one], free[one]]
+    if (oneTaken === 0) continue
+    leaps = Math.min(leaps, Math.floor((oneFree - oneTaken) / oneTaken) - 1)
+    for (let other = 0; other < free.length; other += 1) {
+      const [otherTaken = 0, otherFree = 0] = [taken[other], free[other]]
+      // One that shrinks faster catches up from above with another that shrinks more slowly.
+      if (oneTaken <= otherTaken) continue
+      const gap = oneFree - otherFree
+      if (gap <= oneTaken) return 0
+      leaps = Math.min(leaps, Math.floor((gap - oneTaken) / (oneTaken - otherTaken)) - 1)
+    }
+  }
+  return Number.isFinite(leaps) ? Math.max(0, leaps) : 0
+}
+
+function sameNumbers(one: readonly number[], other: readonly number[]): boolean {
+  return one.length === other.length && one.every((value, index) => value === other[index])
+}

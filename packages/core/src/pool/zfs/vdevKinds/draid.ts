@@ -1,0 +1,52 @@
+import { floorDivide } from '../../../units/floorDivide'
+import { sectorsFor, type VdevKind } from './vdevKind'
+
+/** How a dRAID spreads its blocks; part of the vdev, not of its members. */
+export interface DraidShape {
+  parity: 1 | 2 | 3
+  /** Data members of each redundancy group. */
+  data: number
+  /** Distributed spares: their space lies on all members. */
+  spares: number
+}
+
+const MIB = 2 ** 20
+/** A member is cut into rows of this size; 32 MiB at its end stay free for reflow. */
+const ROW_BYTES = 16 * MIB
+const RESERVE_BYTES = 32 * MIB
+
+const PLAIN_NAMES = { 1: 'single', 2: 'double', 3: 'triple' } as const
+
+/**
+ * Parity groups shuffled over all members, with spare space on all of them instead of spare drives.
+ *
+ * A block always fills whole rows of its group, so that a small block takes as much as a full row: blocks
+ * are padded to data × sector size. In exchange a rebuild reads from and writes to every member at once.
+ *
+ * Source: OpenZFS 2.1.11, vdev_draid_asize and vdev_draid_min_asize.
+ * @example draid({ parity: 2, data: 8, spares: 1 }).allocatedBytes(131072, 11, 12) // 163840
+ */
+export function draid({ parity, data, spares }: DraidShape): VdevKind {
+  const groupWidth = data + parity
+  return {
+    kind: 'draid',
+    plainName: `${PLAIN_NAMES[parity]} parity over all, ${spares} spread ${spares === 1 ? 'spare' : 'spares'}`,
+    minimumMembers: groupWidth + spares,
+    maximumMembers: 255,
+    bearsFailures: () => parity,
+    membersStandAlone: false,
+    allocatableBytes: (smallestMemberBytes, width) => {
+      const rowsBytes = floorDivide(smallestMemberBytes - RESERVE_BYTES, ROW_BYTES) * ROW_BYTES
+      const groupBytes = groupWidth * ROW_BYTES
+      return floorDivide(Math.max(0, rowsBytes) * (width - spares), groupBytes) * groupBytes
+    },
+    allocatedBytes: (blockBytes, _width, ashift) =>
+      Math.ceil(sectorsFor(blockBytes, ashift) / data) * groupWidth * 2 ** ashift,
+    // A group must not lie across two metaslabs, so each begins and ends at a whole row of sectors.
+    metaslabBytes: (index, eachBytes, ashift) => {
+      const unit = groupWidth * 2 ** ashift
+      const start = Math.ceil((index * eachBytes) / unit) * unit
+      return floorDivide((index + 1) * eachBytes - start, unit) * unit
+    },
+  }
+}
