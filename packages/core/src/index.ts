@@ -30,7 +30,14 @@ export {
 export { slugOf } from './catalogue/slugOf'
 export type { ChassisSheet } from './catalogue/kinds/chassis'
 export type { DriveSheet } from './catalogue/kinds/drive'
-export { type BayPlan, type BayUse, bayName, type DriveInPlace, goesIntoBay } from './design/bayUse'
+export {
+  type BayPlan,
+  bayPlan,
+  type BayUse,
+  bayName,
+  type DriveInPlace,
+  goesIntoBay,
+} from './design/bayUse'
 export {
   type Brief,
   DATA_KINDS,
@@ -82,6 +89,7 @@ export { answerCapacity, type CapacityAnswer, isProblem } from './pool/capacityR
 export type { CapacityFigure } from './pool/designCapacity'
 export { type LayoutChoice, layoutChoices } from './pool/layouts/layoutChoices'
 export type { JudgedLimit, LimitStanding } from './limits/limit'
+export { type PulledPool, pullDrives, smallestFatalSets } from './pool/survival/pullDrives'
 export type { SurvivalRow } from './pool/survival/survivalByCounting'
 export { vdevKinds, type ZfsVdevKindName } from './pool/zfs/vdevKinds'
 export type { PowerFigure } from './power/idlePower'

@@ -13,6 +13,8 @@ interface BayProps {
   /** A finding chosen in the tray points at what is in here. */
   pointed: boolean
   carried: boolean
+  /** Pulled in thought, or next to lose its pool when it fails too. */
+  failure: 'pulled' | 'fatal next' | null
   tabIndex: number
   buttonRef: Ref<HTMLButtonElement>
   onClick: (event: MouseEvent) => void
@@ -22,7 +24,7 @@ interface BayProps {
 
 /** One bay on the front, to scale: a button, a place to drop on and, when filled, something to drag. */
 export function Bay(props: BayProps) {
-  const { use, pxPerMm, chosen, pointed, carried, tabIndex, buttonRef } = props
+  const { use, pxPerMm, chosen, pointed, carried, failure, tabIndex, buttonRef } = props
   const { bay, drive } = use
   const { setNodeRef: setDropRef, isOver } = useDroppable({ id: bay.id })
   const {
@@ -43,6 +45,8 @@ export function Bay(props: BayProps) {
     isOver && styles.over,
     (isDragging || carried) && styles.carried,
     upright && styles.upright,
+    failure === 'pulled' && styles.pulled,
+    failure === 'fatal next' && styles.fatal,
   ]
   return (
     <button
@@ -53,7 +57,7 @@ export function Bay(props: BayProps) {
       }}
       type="button"
       role="gridcell"
-      aria-label={bayLabel(use)}
+      aria-label={failure ? `${bayLabel(use)}, ${failure}` : bayLabel(use)}
       aria-selected={chosen}
       tabIndex={tabIndex}
       data-bay={bay.id}
@@ -71,6 +75,16 @@ export function Bay(props: BayProps) {
       onPointerDown={listeners?.onPointerDown as React.PointerEventHandler | undefined}
     >
       <BayWords use={use} />
+      {failure === 'pulled' && (
+        <svg
+          className={styles.cross}
+          aria-hidden="true"
+          preserveAspectRatio="none"
+          viewBox="0 0 10 10"
+        >
+          <path d="M0 0 10 10M10 0 0 10" vectorEffect="non-scaling-stroke" />
+        </svg>
+      )}
     </button>
   )
 }

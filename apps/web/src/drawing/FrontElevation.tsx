@@ -25,6 +25,10 @@ interface FrontElevationProps {
   onEnter: () => void
   onRemove: (driveIds: string[]) => void
   onMove: (driveId: string, bay: string) => void
+  /** Drives pulled in thought, and those that would be one too many. */
+  pulledIds: readonly string[]
+  fatalNextIds: readonly string[]
+  onPull: (driveIds: string[]) => void
 }
 
 /** The front of the machine, to scale, with every bay. */
@@ -95,6 +99,12 @@ export function FrontElevation(props: FrontElevationProps) {
     onSelect([])
   }
 
+  function failureOf({ drive }: BayUse): 'pulled' | 'fatal next' | null {
+    if (!drive || props.pulledIds.length === 0) return null
+    if (props.pulledIds.includes(drive.part.id)) return 'pulled'
+    return props.fatalNextIds.includes(drive.part.id) ? 'fatal next' : null
+  }
+
   function onKeyDown(use: BayUse, event: KeyboardEvent): void {
     if (event.altKey) return
     const { key } = event
@@ -114,6 +124,7 @@ export function FrontElevation(props: FrontElevationProps) {
       Escape: letGo,
       Delete: () => props.onRemove(affected.flatMap(({ drive }) => drive?.part.id ?? [])),
       m: () => carry(use),
+      x: () => props.onPull(affected.flatMap(({ drive }) => drive?.part.id ?? [])),
       a: () => {
         if (command) onSelect(bays.map(({ id }) => id))
       },
@@ -145,6 +156,7 @@ export function FrontElevation(props: FrontElevationProps) {
                 chosen={selected.includes(use.bay.id)}
                 pointed={use.drive !== null && pointedPartIds.includes(use.drive.part.id)}
                 carried={use.drive !== null && use.drive.part.id === carriedId}
+                failure={failureOf(use)}
                 tabIndex={use.bay.id === tabStop ? 0 : -1}
                 buttonRef={(node) => {
                   if (node) buttons.current.set(use.bay.id, node)

@@ -1,4 +1,4 @@
-import { type DesignDocument, evaluate, fittedOne } from '@flint/core'
+import { bayPlan, type DesignDocument, fittedOne } from '@flint/core'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 
@@ -15,7 +15,7 @@ export function PlainFront({
   const chassis = fittedOne(document, 'chassis')
   if (!chassis) return null
   const { widthMm, heightMm, openings525 } = chassis.sheet
-  const { bays } = evaluate(document).bays
+  const { bays } = bayPlan(document)
   const pxPerMm = Math.min(LARGEST_PX.wide / widthMm, LARGEST_PX.high / heightMm)
   const kinds = new Map<string, number>()
   for (const { bay } of bays) {

@@ -1,4 +1,4 @@
-import { evaluate } from '@flint/core'
+import { evaluate, pullDrives } from '@flint/core'
 import { createSelector } from '@reduxjs/toolkit'
 import type { RootState } from '../store/store'
 import { LOCALE } from '../controls/locale'
@@ -50,4 +50,18 @@ export const selectChosenDrives = createSelector(
   selectSelectedBays,
   ({ bays }, selected) =>
     bays.bays.flatMap(({ bay, drive }) => (drive && selected.includes(bay.id) ? [drive] : [])),
+)
+
+/** The drives pulled in thought that are still in the design. */
+export const selectPulledDrives = createSelector(
+  (state: RootState) => selectSheet(state).pulledDrives,
+  selectDocument,
+  (pulled, { fitted }) => pulled.filter((id) => fitted.some((part) => part.id === id)),
+)
+
+/** What becomes of the pools with those drives out. */
+export const selectPulledPools = createSelector(
+  selectDocument,
+  selectPulledDrives,
+  (document, pulled) => pullDrives(document, pulled),
 )

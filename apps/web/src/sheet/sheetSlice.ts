@@ -22,6 +22,8 @@ export interface OpenSheet {
   checkpoint: DesignDocument
   save: SaveState
   selectedBays: string[]
+  /** Drives taken out in thought, to see what is survived; never part of the document. */
+  pulledDrives: string[]
   /** What the design would become by the choice under the pointer or the keyboard focus. */
   preview: DesignDocument | null
   /** The finding chosen in the tray, whose parts are lit on the drawing. */
@@ -52,6 +54,7 @@ export const sheetSlice = createSlice({
         checkpoint: stored.document,
         save,
         selectedBays: [],
+        pulledDrives: [],
         preview: null,
         pointedFinding: null,
       }
@@ -79,6 +82,21 @@ export const sheetSlice = createSlice({
     },
     baysSelected(state, { payload }: PayloadAction<string[]>) {
       if (state.open) state.open.selectedBays = payload
+    },
+    /** Pulls these drives, or puts them back when all of them are out already. */
+    drivesPulled(state, { payload }: PayloadAction<string[]>) {
+      const { open } = state
+      if (!open || payload.length === 0) return
+      const out = new Set(open.pulledDrives)
+      const back = payload.every((id) => out.has(id))
+      for (const id of payload) {
+        if (back) out.delete(id)
+        else out.add(id)
+      }
+      open.pulledDrives = [...out]
+    },
+    drivesPutBack(state) {
+      if (state.open) state.open.pulledDrives = []
     },
     previewed(state, { payload }: PayloadAction<DesignDocument | null>) {
       if (state.open) state.open.preview = payload
@@ -160,6 +178,8 @@ export const {
   redone,
   checkpointSet,
   baysSelected,
+  drivesPulled,
+  drivesPutBack,
   previewed,
   findingPointed,
   saveStarted,

@@ -4,15 +4,18 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import { NumberField } from '../../controls/NumberField'
 import { TextLine } from '../../controls/TextLine'
 import { say } from '../../controls/locale'
-import { selectChosenDrives } from '../../sheet/selectors'
+import { selectChosenDrives, selectPulledDrives } from '../../sheet/selectors'
+import { drivesPulled } from '../../sheet/sheetSlice'
 import { useEdit } from '../../sheet/useEdit'
-import { useAppSelector } from '../../store/hooks'
+import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from '../../tray/tray.module.css'
 
 /** What is noted about the drives in the chosen bays, and where else they could go. */
 export function ChosenDrives() {
   const drives = useAppSelector(selectChosenDrives)
   const edit = useEdit()
+  const dispatch = useAppDispatch()
+  const pulled = useAppSelector(selectPulledDrives)
   const ids = drives.map(({ part }) => part.id)
   const counted = say.counted(ids.length, 'drive')
   const [first] = drives
@@ -43,6 +46,14 @@ export function ChosenDrives() {
           }}
         >
           On the bench
+        </button>
+        <button
+          type="button"
+          className="plain-button"
+          title="See what is survived without them (X)"
+          onClick={() => dispatch(drivesPulled(ids))}
+        >
+          {ids.every((id) => pulled.includes(id)) ? 'Put back' : 'Pull'}
         </button>
         <button
           type="button"

@@ -20,14 +20,17 @@ import {
   selectDocument,
   selectEvaluation,
   selectPointedFinding,
+  selectPulledDrives,
+  selectPulledPools,
   selectSelectedBays,
 } from '../../sheet/selectors'
-import { baysSelected } from '../../sheet/sheetSlice'
+import { baysSelected, drivesPulled } from '../../sheet/sheetSlice'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { Bench } from './Bench'
 import { DrivesTray } from './DrivesTray'
 import { GroupsLegend } from './GroupsLegend'
+import { PulledDrives } from './PulledDrives'
 import { SurvivalStrip } from './SurvivalStrip'
 import styles from './drives.module.css'
 
@@ -39,6 +42,8 @@ export function DrivesLens() {
   const { bays } = useAppSelector(selectEvaluation)
   const selected = useAppSelector(selectSelectedBays)
   const pointed = useAppSelector(selectPointedFinding)
+  const pulledIds = useAppSelector(selectPulledDrives)
+  const pulledPools = useAppSelector(selectPulledPools)
   const [dragged, setDragged] = useState<Drag | null>(null)
   const [paneRef, widthPx] = useWidth()
   // A press that does not move is a click, which chooses the bay.
@@ -112,6 +117,9 @@ export function DrivesLens() {
                   onSelect={(ids) => dispatch(baysSelected(ids))}
                   onEnter={focusFirstOffer}
                   onRemove={remove}
+                  pulledIds={pulledIds}
+                  fatalNextIds={pulledPools.flatMap(({ fatalNextIds }) => fatalNextIds)}
+                  onPull={(ids) => dispatch(drivesPulled(ids))}
                   onMove={(driveId, bay) => {
                     edit(`move a drive to ${bayWords(bay)}`, (before) =>
                       moveDrive(before, driveId, bay),
@@ -121,6 +129,7 @@ export function DrivesLens() {
               ) : (
                 <p className="soft">This design has no chassis, so there are no bays to fill.</p>
               )}
+              <PulledDrives />
               <Bench />
             </div>
             <div className={styles.side}>

@@ -1,4 +1,4 @@
-import type { SurvivalRow } from '@flint/core'
+import { letteredGroups, smallestFatalSets, type SurvivalRow } from '@flint/core'
 import { Link } from 'react-router'
 import { say } from '../../controls/locale'
 import { selectDocument, selectEvaluation } from '../../sheet/selectors'
@@ -44,6 +44,7 @@ export function SurvivalStrip() {
               </div>
             ))}
           </div>
+          <FatalWords poolId={poolId} />
         </div>
       ))}
       <p style={{ marginTop: 10 }}>
@@ -57,6 +58,22 @@ export function SurvivalStrip() {
         )}
       </p>
     </section>
+  )
+}
+
+/** The smallest set of drives that takes the pool along. */
+function FatalWords({ poolId }: { poolId: string }) {
+  const document = useAppSelector(selectDocument)
+  const fatal = smallestFatalSets(document).find((one) => one.poolId === poolId)
+  if (!fatal) return null
+  const letters = letteredGroups(document)
+    .filter(({ group }) => fatal.groupIds.includes(group.id))
+    .map(({ letter }) => letter)
+  return (
+    <p className={styles.fatalWords}>
+      Smallest loss: any {fatal.failures === 1 ? 'one' : fatal.failures} of group{' '}
+      {letters.join(' or of ')}. <span className="soft">Pull drives with X to see it.</span>
+    </p>
   )
 }
 

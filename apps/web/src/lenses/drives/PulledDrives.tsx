@@ -1,0 +1,63 @@
+import { letteredGroups, type PulledPool } from '@flint/core'
+import { say } from '../../controls/locale'
+import { selectDocument, selectPulledDrives, selectPulledPools } from '../../sheet/selectors'
+import { drivesPutBack } from '../../sheet/sheetSlice'
+import { useAppDispatch, useAppSelector } from '../../store/hooks'
+import { SeverityShape } from '../../tray/SeverityShape'
+import styles from './drives.module.css'
+
+const SEVERITY = { whole: null, degraded: 'risks', lost: 'blocks' } as const
+const WORDS = {
+  whole: 'nothing of it is out',
+  degraded: 'runs on, degraded',
+  lost: 'is lost with all its data',
+} as const
+
+/** What the pools do without the drives that were pulled in thought; the design stays as it is. */
+export function PulledDrives() {
+  const dispatch = useAppDispatch()
+  const pulled = useAppSelector(selectPulledDrives)
+  const pools = useAppSelector(selectPulledPools)
+  const document = useAppSelector(selectDocument)
+  if (pulled.length === 0) return null
+  return (
+    <section className={styles.block} aria-label="Drives pulled">
+      <h2>
+        {say.counted(pulled.length, 'drive')} pulled{' '}
+        <span className={styles.aside}>only to see; the design stays as it is</span>
+      </h2>
+      <div role="status">
+        {pools.map((pool) => {
+          const severity = SEVERITY[pool.state]
+          return (
+            <p key={pool.poolId} data-pool-state={pool.state}>
+              {severity && <SeverityShape severity={severity} />} Pool{' '}
+              {document.pools.find(({ id }) => id === pool.poolId)?.name} {WORDS[pool.state]}
+              {pool.state === 'degraded' && `; ${nextWords(pool)}`}
+              {pool.hurt.length > 0 && ` (${hurtWords(document, pool)})`}.
+            </p>
+          )
+        })}
+      </div>
+      <button type="button" className="plain-button" onClick={() => dispatch(drivesPutBack())}>
+        Put all back
+      </button>
+    </section>
+  )
+}
+
+function nextWords({ fatalNextIds }: PulledPool): string {
+  return fatalNextIds.length === 0
+    ? 'it would bear any one more'
+    : `one more of the ${say.counted(fatalNextIds.length, 'drive')} with a double frame loses it`
+}
+
+function hurtWords(document: Parameters<typeof letteredGroups>[0], { hurt }: PulledPool): string {
+  const letters = new Map(letteredGroups(document).map(({ group, letter }) => [group.id, letter]))
+  return hurt
+    .map(
+      ({ groupId, gone, bearsMore }) =>
+        `group ${letters.get(groupId) ?? ''}: ${gone} gone, ${bearsMore < 0 ? 'too many' : `bears ${bearsMore} more`}`,
+    )
+    .join('; ')
+}

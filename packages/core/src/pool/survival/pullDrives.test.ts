@@ -1,0 +1,80 @@
+import fc from 'fast-check'
+import { demoDesign } from '../../../fixtures/demo'
+import { groupDrives } from '../../design/edits/groupDrives'
+import { designSurvival } from './designSurvival'
+import { pullDrives, smallestFatalSets } from './pullDrives'
+
+const cabin = demoDesign('cabin-archive')
+const drawer = demoDesign('drawer-of-drives')
+const membersOf = (document: typeof cabin, group: number): string[] =>
+  document.pools[0]?.groups[group]?.driveIds ?? []
+
+test('nothing pulled: every pool is whole', () => {
+  expect(pullDrives(cabin, [])).toMatchObject([{ state: 'whole', hurt: [], fatalNextIds: [] }])
+})
+
+test('two of a group with double parity: it runs on, and any other of that group is fatal next', () => {
+  const [first = '', second = '', ...rest] = membersOf(cabin, 0)
+  const [pool] = pullDrives(cabin, [first, second])
+  expect(pool).toMatchObject({ state: 'degraded', hurt: [{ gone: 2, bearsMore: 0 }] })
+  expect(pool?.fatalNextIds).toEqual(rest)
+})
+
+test('three of one group lose the pool, two of each do not', () => {
+  const [a, b] = [membersOf(cabin, 0), membersOf(cabin, 1)]
+  expect(pullDrives(cabin, a.slice(0, 3))).toMatchObject([{ state: 'lost', fatalNextIds: [] }])
+  const spread = pullDrives(cabin, [...a.slice(0, 2), ...b.slice(0, 2)])
+  expect(spread).toMatchObject([{ state: 'degraded' }])
+  expect(spread[0]?.fatalNextIds).toHaveLength(8)
+})
+
+test('a drive in no group hurts nobody', () => {
+  expect(pullDrives(cabin, ['drive-99'])[0]?.state).toBe('whole')
+})
+
+test('without redundancy any drive is fatal', () => {
+  const striped = groupDrives(cabin, [{ kind: 'stripe', driveIds: membersOf(cabin, 0) }], null)
+  const pool = pullDrives(striped, []).at(-1)
+  expect(pool?.fatalNextIds).toEqual(membersOf(cabin, 0))
+  expect(pullDrives(striped, membersOf(cabin, 0).slice(0, 1)).at(-1)?.state).toBe('lost')
+})
+
+test('the smallest fatal set is one more than is always survived', () => {
+  for (const document of [cabin, drawer, demoDesign('warm-room-shelf')]) {
+    const { pools } = designSurvival(document)
+    for (const { poolId, failures } of smallestFatalSets(document)) {
+      const survived = pools.find((pool) => pool.poolId === poolId)?.survival.alwaysSurvived
+      expect(failures).toBe((survived ?? -1) + 1)
+    }
+  }
+  expect(smallestFatalSets(cabin)[0]).toMatchObject({ failures: 3, groupIds: expect.any(Array) })
+})
+
+// Two ways to the same number: pulling every subset, and counting with polynomials.
+test('pulling every set of drives agrees with the counting', () => {
+  const ids = drawer.pools[0]?.groups.flatMap(({ driveIds }) => driveIds) ?? []
+  const survivors = new Map<number, number>()
+  for (let set = 1; set < 1 << ids.length; set += 1) {
+    const pulled = ids.filter((_, index) => (set >> index) & 1)
+    const [pool] = pullDrives(drawer, pulled)
+    if (pool?.state !== 'lost') {
+      survivors.set(pulled.length, (survivors.get(pulled.length) ?? 0) + 1)
+    }
+  }
+  for (const { failures, survivingSets } of designSurvival(drawer).pools[0]?.survival.byFailures ??
+    []) {
+    expect(String(survivors.get(failures) ?? 0)).toBe(survivingSets)
+  }
+})
+
+test('one more pulled never makes things better', () => {
+  const ids = cabin.pools[0]?.groups.flatMap(({ driveIds }) => driveIds) ?? []
+  const rank = { whole: 0, degraded: 1, lost: 2 }
+  fc.assert(
+    fc.property(fc.subarray(ids), fc.constantFrom(...ids), (pulled, more) => {
+      const [before] = pullDrives(cabin, pulled)
+      const [after] = pullDrives(cabin, [...pulled, more])
+      expect(rank[after?.state ?? 'lost']).toBeGreaterThanOrEqual(rank[before?.state ?? 'lost'])
+    }),
+  )
+})
