@@ -1,12 +1,17 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
 import type { StoredPart } from '@flint/contract'
+import { kindWords, type PartKind } from '@flint/core'
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
-import { say } from '../controls/locale'
-import { partWords } from '../tray/partWords'
+import { costWords, partWords } from '../tray/partWords'
 import styles from './parts.module.css'
 
 const ROW_PX = 46
 const PAGE_ROWS = 10
+
+const names = new Map(kindWords.map(({ kind, one }) => [kind, one]))
+
+/** "bay cage", "CPU". */
+const kindOf = (kind: PartKind): string => names.get(kind) ?? kind
 
 interface PartListProps {
   parts: readonly StoredPart[]
@@ -97,7 +102,7 @@ export function PartList({ parts, chosen, compared, onChoose, onCompare }: PartL
         {rows.getVirtualItems().map(({ index, start }) => {
           const part = parts[index]
           if (!part) return null
-          const { slug, sheet, ownedPieces, origin } = part
+          const { slug, sheet, origin } = part
           const isCompared = compared.includes(slug)
           return (
             <div
@@ -134,18 +139,9 @@ export function PartList({ parts, chosen, compared, onChoose, onCompare }: PartL
                 {sheet.maker} {sheet.model}
                 {origin === 'own' && <span className={styles.own}>own</span>}
               </span>
-              <span className={styles.price}>
-                {ownedPieces > 0
-                  ? `${say.number(ownedPieces)} owned`
-                  : sheet.price
-                    ? say.roundMoney(sheet.price.unitMinor, sheet.price.currency)
-                    : 'no price'}
-              </span>
+              <span className={styles.price}>{costWords(part)}</span>
               <span className={styles.words}>
-                {sheet.kind === 'cpu' || sheet.kind === 'ups' || sheet.kind === 'nic'
-                  ? sheet.kind.toUpperCase()
-                  : sheet.kind}
-                , {partWords(sheet)}
+                {kindOf(sheet.kind)} , {partWords(sheet)}
               </span>
               {isCompared && <span className="only-for-readers">marked to compare</span>}
             </div>

@@ -1,9 +1,9 @@
 import type { StoredPart } from '@flint/contract'
+import { CatalogueState } from '../tray/CatalogueState'
 import { answers, askParts, kindWords, type PartKind } from '@flint/core'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useParts } from '../api/useParts'
-import { problemSentence } from '../api/problemOf'
 import { Mark } from '../controls/Mark'
 import { say } from '../controls/locale'
 import { ThemeButton } from '../controls/ThemeButton'
@@ -26,7 +26,7 @@ type Side =
 
 /** The catalogue: found by words and measurements, looked at, compared, added to. */
 export function PartsScreen() {
-  const { data, error, isLoading, refetch } = useParts()
+  const { data } = useParts()
   const navigate = useNavigate()
   const { slug } = useParams()
   useFindKey()
@@ -143,15 +143,7 @@ export function PartsScreen() {
               {say.counted(found.length, 'part')}
             </span>
           </div>
-          {isLoading && <p className="soft">Reading the catalogue …</p>}
-          {error && (
-            <p role="alert">
-              {problemSentence(error)}{' '}
-              <button type="button" className="plain-button" onClick={() => void refetch()}>
-                Try again
-              </button>
-            </p>
-          )}
+          <CatalogueState />
           {data && found.length === 0 && (
             <p className={styles.none}>
               Nothing in the catalogue answers that. A measurement is written as “depth under 400”.

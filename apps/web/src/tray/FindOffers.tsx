@@ -1,5 +1,5 @@
 import { useParts } from '../api/useParts'
-import { problemSentence } from '../api/problemOf'
+import { CatalogueState } from './CatalogueState'
 import styles from './tray.module.css'
 
 interface FindOffersProps {
@@ -16,7 +16,7 @@ interface FindOffersProps {
 
 /** The field above a list of offers, and how it stands with the catalogue they come from. */
 export function FindOffers({ noun, placeholder, words, onWords, found, onLeave }: FindOffersProps) {
-  const { data, error, isLoading, refetch } = useParts()
+  const { data } = useParts()
   return (
     <>
       <input
@@ -36,15 +36,7 @@ export function FindOffers({ noun, placeholder, words, onWords, found, onLeave }
           }
         }}
       />
-      {isLoading && <p className="soft">Reading the catalogue …</p>}
-      {error && (
-        <p role="alert">
-          {problemSentence(error)}{' '}
-          <button type="button" className="plain-button" onClick={() => void refetch()}>
-            Try again
-          </button>
-        </p>
-      )}
+      <CatalogueState />
       {data && found === 0 && <p className="soft">No {noun} is called that.</p>}
     </>
   )

@@ -19,7 +19,7 @@ import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
 import { FindOffers } from './FindOffers'
 import { partText } from './partText'
-import { partWords } from './partWords'
+import { costWords, partWords } from './partWords'
 import { SeverityShape } from './SeverityShape'
 import { walkOffers } from './walkOffers'
 import styles from './tray.module.css'
@@ -163,13 +163,7 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
         <span className={styles.title}>
           {sheet.maker} {sheet.model}
         </span>
-        <span className={styles.right}>
-          {ownedPieces > 0
-            ? `${say.number(ownedPieces)} owned`
-            : sheet.price
-              ? say.roundMoney(sheet.price.unitMinor, sheet.price.currency)
-              : 'no price'}
-        </span>
+        <span className={styles.right}>{costWords(part)}</span>
         <span className={styles.wide}>
           <span className="soft">{partWords(sheet)}</span>
         </span>

@@ -103,3 +103,15 @@ export function partWords(sheet: PartSheet): string {
   const words = WORDS[sheet.kind] as ((one: PartSheet) => (string | null)[]) | undefined
   return (words?.(sheet) ?? []).filter((word) => word !== null).join(', ')
 }
+
+/** What a part costs here: nothing while pieces of it are owned. */
+export function costWords({
+  sheet,
+  ownedPieces,
+}: {
+  sheet: PartSheet
+  ownedPieces: number
+}): string {
+  if (ownedPieces > 0) return `${say.number(ownedPieces)} owned`
+  return sheet.price ? say.roundMoney(sheet.price.unitMinor, sheet.price.currency) : 'no price'
+}

@@ -47,7 +47,8 @@ test('the smallest fatal set is one more than is always survived', () => {
       expect(failures).toBe((survived ?? -1) + 1)
     }
   }
-  expect(smallestFatalSets(cabin)[0]).toMatchObject({ failures: 3, groupIds: expect.any(Array) })
+  const [first] = smallestFatalSets(cabin)
+  expect([first?.failures, first?.groupIds.length]).toEqual([3, 2])
 })
 
 // Two ways to the same number: pulling every subset, and counting with polynomials.
