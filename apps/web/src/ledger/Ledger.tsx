@@ -120,7 +120,6 @@ function LimitsEntry() {
   const kept = keptOf(limits)
   const missed = limits.filter(({ standing }) => standing === 'missed')
   const open = limits.length - kept - missed.length
-  const would = preview && keptOf(preview.limits)
   return (
     <>
       <button
@@ -133,9 +132,11 @@ function LimitsEntry() {
         <span className={styles.title}>limits kept</span>
         <span className={styles.row}>
           <span className={styles.value} data-value="limits">
-            {limits.length === 0 ? 'none set' : `${kept} of ${limits.length}`}
+            {keptWords(limits)}
           </span>
-          {would !== null && would !== kept && <span className={styles.preview}>→ {would}</span>}
+          {preview && keptWords(preview.limits) !== keptWords(limits) && (
+            <span className={styles.preview}>→ {keptWords(preview.limits)}</span>
+          )}
         </span>
         <span className={styles.below} style={{ marginTop: 'auto' }}>
           {missed.length > 0 && <span aria-hidden="true">△ </span>}
@@ -168,6 +169,9 @@ function LimitsEntry() {
 
 const keptOf = (limits: readonly JudgedLimit[]): number =>
   limits.filter(({ standing }) => standing === 'kept').length
+
+const keptWords = (limits: readonly JudgedLimit[]): string =>
+  limits.length === 0 ? 'none set' : `${keptOf(limits)} of ${limits.length}`
 
 function FindingsEntry() {
   const { findings } = useAppSelector(selectEvaluation)

@@ -140,9 +140,7 @@ export function PartList({ parts, chosen, compared, onChoose, onCompare }: PartL
                 {origin === 'own' && <span className={styles.own}>own</span>}
               </span>
               <span className={styles.price}>{costWords(part)}</span>
-              <span className={styles.words}>
-                {kindOf(sheet.kind)} , {partWords(sheet)}
-              </span>
+              <span className={styles.words}>{`${kindOf(sheet.kind)}, ${partWords(sheet)}`}</span>
               {isCompared && <span className="only-for-readers">marked to compare</span>}
             </div>
           )

@@ -44,12 +44,17 @@ export function bayBlocksOf(chassis: ChassisSheet, cages: readonly CageSheet[] =
   return blocks
 }
 
+const kept = new WeakMap<ChassisSheet, Bay[]>()
+
 /**
  * Where is every bay of a chassis, in millimetres from the front's upper left corner?
  *
  * @example baysOf(twelveBayChassis)[0] // { id: 'bay-1', number: 1, row: 1, column: 1, … }
  */
 export function baysOf(chassis: ChassisSheet, cages: readonly CageSheet[] = []): Bay[] {
+  // Most cases have no cages, and a data sheet never changes, so theirs are laid out once.
+  const before = cages.length === 0 ? kept.get(chassis) : undefined
+  if (before) return before
   const bays: Bay[] = []
   for (const [blockIndex, block] of bayBlocksOf(chassis, cages).entries()) {
     for (let row = 0; row < block.rows; row += 1) {
@@ -73,5 +78,6 @@ export function baysOf(chassis: ChassisSheet, cages: readonly CageSheet[] = []):
       }
     }
   }
+  if (cages.length === 0) kept.set(chassis, bays)
   return bays
 }

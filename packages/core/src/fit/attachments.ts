@@ -13,8 +13,20 @@ export interface BlockUse {
   backplane: ReturnType<typeof bayBlocksOf>[number]['backplane']
 }
 
-/** Every block of bays with what sits in it and what its backplane takes. */
-export function blockUses(document: DesignDocument, { bays }: BayPlan): BlockUse[] {
+const kept = new WeakMap<BayPlan, BlockUse[]>()
+
+/**
+ * Every block of bays with what sits in it and what its backplane takes.
+ *
+ * Several rules ask the same of one evaluation, whose plan of bays never changes.
+ */
+export function blockUses(document: DesignDocument, plan: BayPlan): BlockUse[] {
+  const uses = kept.get(plan) ?? findBlockUses(document, plan)
+  kept.set(plan, uses)
+  return uses
+}
+
+function findBlockUses(document: DesignDocument, { bays }: BayPlan): BlockUse[] {
   const chassis = fittedOne(document, 'chassis')?.sheet
   if (!chassis) return []
   const cages = fittedOfKind(document, 'cage').map(({ sheet }) => sheet)

@@ -13,16 +13,24 @@ export function moneyText(
   locale: string,
   wholeUnitsOnly = false,
 ): string {
-  const format = keptNumberFormat(locale, {
+  const manner = `money ${currency}${wholeUnitsOnly ? ' whole' : ''}`
+  const format = keptNumberFormat(locale, manner, () => ({
     style: 'currency',
     currency,
     ...(wholeUnitsOnly ? { maximumFractionDigits: 0 } : {}),
-  })
+  }))
   return format.format(minor / minorPerMajor(currency))
 }
 
+const minorUnitsKept = new Map<string, number>()
+
 /** Minor units in one major unit: 100 cents a euro, 1 for the yen. Source: ISO 4217, by way of CLDR. */
 export function minorPerMajor(currency: string): number {
-  const format = keptNumberFormat('en', { style: 'currency', currency })
-  return 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2)
+  let units = minorUnitsKept.get(currency)
+  if (units === undefined) {
+    const format = new Intl.NumberFormat('en', { style: 'currency', currency })
+    units = 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2)
+    minorUnitsKept.set(currency, units)
+  }
+  return units
 }

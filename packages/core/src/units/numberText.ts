@@ -1,14 +1,21 @@
 const formats = new Map<string, Intl.NumberFormat>()
 
-/** Formatters are costly to make and cheap to use, and a design is evaluated thousands of times. */
+/**
+ * The formatter for a locale and a manner, made once.
+ *
+ * Formatters are costly to make and cheap to use, and a design is evaluated thousands of times.
+ *
+ * @param manner names the options apart from others, as "number 1"
+ */
 export function keptNumberFormat(
   locale: string,
-  options: Intl.NumberFormatOptions,
+  manner: string,
+  options: () => Intl.NumberFormatOptions,
 ): Intl.NumberFormat {
-  const key = `${locale} ${JSON.stringify(options)}`
+  const key = `${locale} ${manner}`
   let format = formats.get(key)
   if (!format) {
-    format = new Intl.NumberFormat(locale, options)
+    format = new Intl.NumberFormat(locale, options())
     formats.set(key, format)
   }
   return format
@@ -19,5 +26,6 @@ export function keptNumberFormat(
  * @example numberText(1234.56, 1, 'en') // '1,234.6'
  */
 export function numberText(value: number, digits: number, locale: string): string {
-  return keptNumberFormat(locale, { maximumFractionDigits: digits }).format(value)
+  const options = () => ({ maximumFractionDigits: digits })
+  return keptNumberFormat(locale, `number ${digits}`, options).format(value)
 }
