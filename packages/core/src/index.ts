@@ -2,6 +2,7 @@ import './schemaWithoutEval'
 
 export {
   BOARD_HOLES,
+  HOLES_FROM_EDGE,
   BRACKET_HEIGHT_MM,
   CARD_PITCH_MM,
   DRIVE_OUTLINES,

@@ -1,10 +1,13 @@
 import { type DesignDocument, fittedOne, plugRoomMm } from '@flint/core'
 import { type PlanBoxShape, planBoxes } from './planBoxes'
 import { say } from '../controls/locale'
+import { boardHoles } from './boardHoles'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 
 const LARGEST_PX_PER_MM = 0.92
+/** Drawn larger than it is, so that it can be seen. */
+const HOLE_RADIUS_MM = 3
 const ROOM_FOR_WORDS_PX = 90
 
 interface TopViewProps {
@@ -62,6 +65,15 @@ export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
                 box={box}
                 pxPerMm={pxPerMm}
                 lit={pointedPartIds.includes(box.id)}
+              />
+            ))}
+            {boardHoles(document).map(({ frontMm, leftMm }) => (
+              <circle
+                key={`${frontMm} ${leftMm}`}
+                cx={frontMm * pxPerMm}
+                cy={leftMm * pxPerMm}
+                r={HOLE_RADIUS_MM * pxPerMm}
+                className={styles.hole}
               />
             ))}
             {placeDepthMm !== null && (

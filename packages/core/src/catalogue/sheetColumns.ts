@@ -31,6 +31,7 @@ interface JsonSchema {
 const UNITS: readonly (readonly [ending: string, unit: string])[] = [
   ['BytesPerSecond', 'B/s'],
   ['BitsPerSecond', 'bit/s'],
+  ['bitsPerSecond', 'bit/s'],
   ['VoltAmperes', 'VA'],
   ['Decibels', 'dB(A)'],
   ['Celsius', '°C'],
@@ -137,6 +138,7 @@ const LABELS: Record<string, string> = {
   start12VAmps: 'starting current at 12 V',
   rated12VAmps: '12 V rails together',
   rpm: 'revolutions a minute',
+  bitsPerSecond: 'rate of each port',
   idleWatts: 'idle power',
 }
 
@@ -145,7 +147,7 @@ const LABELS: Record<string, string> = {
  * @example fieldWords('boardMaxDepthMm') // { label: 'board max depth', unit: 'mm' }
  */
 export function fieldWords(name: string): { label: string; unit: string } {
-  const found = UNITS.find(([ending]) => name.endsWith(ending) && name.length > ending.length)
+  const found = UNITS.find(([ending]) => name.endsWith(ending))
   const stem = found ? name.slice(0, -found[0].length) : name
   const words = stem
     .replaceAll('.', ' ')

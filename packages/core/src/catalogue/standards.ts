@@ -62,16 +62,23 @@ export const BRACKET_HEIGHT_MM = { full: 120, half: 79.2 } as const
 export const REAR_SOCKETS = { widthMm: 158.75, heightMm: 44.45 }
 
 /**
- * Where the screws go: from the hole nearest to the rear corner on the side of the cards, along the rear
- * edge, and from the rear row towards the front. A smaller size uses holes of the larger one, which is
- * why it fits the larger one's case. Source: ATX 2.x, microATX 1.2, Mini-ITX 2.0 (from memory). The rows
- * that SSI boards add in front are left out: their text was not at hand and memory not sure.
+ * Where the screws go: along the rear edge, counted from the first column on the side of the cards, and
+ * forwards from the row at the rear. A smaller size uses holes of the larger one, which is why it fits the
+ * larger one's case. Source: ATX 2.x, microATX 1.2, Mini-ITX 2.0, and SSI CEB, which has the holes of ATX;
+ * all from memory. SSI EEB has other ones, which memory does not give, so it is left out.
  */
 export const BOARD_HOLES: Partial<Record<BoardSize, { alongMm: number; forwardMm: number }[]>> = {
   ATX: grid([0, 124.46, 281.94], [0, 154.94, 227.33]),
+  'SSI CEB': grid([0, 124.46, 281.94], [0, 154.94, 227.33]),
   microATX: grid([78.74, 281.94], [0, 154.94, 227.33]).concat(grid([124.46], [0, 154.94])),
   'Mini-ITX': grid([124.46, 281.94], [0, 154.94]),
 }
+
+/**
+ * Where that pattern lies on a board: the last column from the edge on the side of the sockets, the first
+ * row from the rear edge. Source: ATX specification, 0.25 and 0.4 inch (from memory).
+ */
+export const HOLES_FROM_EDGE = { alongMm: 6.35, rearMm: 10.16, lastColumnMm: 281.94 }
 
 function grid(along: number[], forward: number[]): { alongMm: number; forwardMm: number }[] {
   return along.flatMap((alongMm) => forward.map((forwardMm) => ({ alongMm, forwardMm })))

@@ -1,0 +1,80 @@
+import { readFileSync } from 'node:fs'
+import { catalogueFile, type DesignDocument, fitPart, fittedOne, parseDesign } from '@flint/core'
+import { boardHoles } from './boardHoles'
+import { cardPlaces } from './cardPlaces'
+import { planBoxes } from './planBoxes'
+
+const { parts } = catalogueFile.parse(JSON.parse(readFileSync('demo/catalogue.json', 'utf8')))
+const design = (name: string): DesignDocument => {
+  const parsed = parseDesign(JSON.parse(readFileSync(`demo/designs/${name}.json`, 'utf8')))
+  if ('document' in parsed) return parsed.document
+  throw new Error(parsed.problems[0]?.sentence)
+}
+const withPart = (document: DesignDocument, slug: string): DesignDocument => {
+  const part = parts.find((one) => one.slug === slug)
+  if (!part) throw new Error(`no part ${slug}`)
+  return fitPart(document, part)
+}
+const cabin = design('cabin-archive')
+
+test.each(['cabin-archive', 'warm-room-shelf', 'drawer-of-drives'])(
+  'in %s everything lies inside the case and nothing reaches too far',
+  (name) => {
+    const document = design(name)
+    const chassis = fittedOne(document, 'chassis')?.sheet
+    const boxes = planBoxes(document)
+    expect(boxes.length).toBeGreaterThanOrEqual(3)
+    for (const { frontMm, leftMm, depthMm, widthMm, overMm } of boxes) {
+      expect(overMm).toBe(0)
+      expect(frontMm).toBeGreaterThanOrEqual(0)
+      expect(leftMm).toBeGreaterThanOrEqual(0)
+      expect(frontMm + depthMm).toBeLessThanOrEqual(chassis?.depthMm ?? 0)
+      expect(leftMm + widthMm).toBeLessThanOrEqual(chassis?.widthMm ?? 0)
+    }
+  },
+)
+
+test('what is too long reaches over its room by as much as the finding says', () => {
+  const long = planBoxes(withPart(cabin, 'lockrow-long-24'))
+  expect(long.find(({ words }) => words.includes('Long 24'))).toMatchObject({
+    overMm: 254 - 240,
+    isCard: true,
+  })
+  const deep = planBoxes(withPart(cabin, 'tindrel-long-atx'))
+  expect(deep.find(({ words }) => words.join().includes('Long ATX'))?.overMm).toBe(272 - 250)
+})
+
+test('cards stand side by side in the openings, each with one of its own', () => {
+  const two = withPart(cabin, 'wickmere-ten')
+  const places = cardPlaces(two)
+  expect(places.filter(({ card }) => card !== null).map(({ card }) => card?.sheet.model)).toEqual([
+    'Sixteen',
+    'Ten',
+  ])
+  places.slice(1).forEach((place, index) => {
+    const before = places[index]
+    expect(place.leftMm + place.widthMm).toBeLessThanOrEqual(before?.leftMm ?? 0)
+  })
+})
+
+test('the holes of a board lie on it', () => {
+  for (const name of ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']) {
+    const document = design(name)
+    const board = planBoxes(document).find(({ id }) => id.startsWith('board-'))
+    const holes = boardHoles(document)
+    expect(holes.length).toBeGreaterThanOrEqual(4)
+    for (const { frontMm, leftMm } of holes) {
+      expect(frontMm).toBeGreaterThan(board?.frontMm ?? Infinity)
+      expect(frontMm).toBeLessThan((board?.frontMm ?? 0) + (board?.depthMm ?? 0))
+      expect(leftMm).toBeGreaterThan(board?.leftMm ?? Infinity)
+      expect(leftMm).toBeLessThan((board?.leftMm ?? 0) + (board?.widthMm ?? 0))
+    }
+  }
+})
+
+test('without a case, or without knowing where things lie, nothing is drawn', () => {
+  expect(planBoxes({ ...cabin, fitted: [] })).toEqual([])
+  const gap = withPart(cabin, 'ashgrove-gap-4')
+  expect(planBoxes(gap).map(({ words }) => words.join())).toEqual(['2 bays'])
+  expect(cardPlaces(gap)).toEqual([])
+})

@@ -1,0 +1,262 @@
+import { demoDesign, demoPart } from '../../../fixtures/demo'
+import { findingOf, type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
+import { changeHouseRules } from '../../design/edits/changeFields'
+import { fitPart } from '../../design/edits/fitPart'
+
+const cabin = demoDesign('cabin-archive')
+const shelf = demoDesign('warm-room-shelf')
+const drawer = demoDesign('drawer-of-drives')
+
+const cases: RuleCase[] = [
+  {
+    code: 'cpu-socket',
+    severity: 'blocks',
+    words: 'Varnholt Rack 12 wants socket V9; the board has V4.',
+    bad: withPart(cabin, 'varnholt-rack-12'),
+    good: cabin,
+    unknown: null,
+  },
+  {
+    code: 'cooler-socket',
+    severity: 'blocks',
+    words: 'is mounted on socket V9; the board has V4.',
+    bad: withPart(drawer, 'hollin-tall-148'),
+    good: drawer,
+    unknown: withPart(drawer, 'hollin-flat-47', { sockets: null }),
+  },
+  {
+    code: 'cpu-needs-bios',
+    severity: 'risks',
+    words:
+      'needs firmware 15; the board ships with 9, and it cannot be flashed without a CPU, so a helper CPU is needed.',
+    bad: withPart(shelf, 'varnholt-late-8'),
+    good: shelf,
+    unknown: withPart(shelf, 'tindrel-plain-itx', { biosVersion: null }),
+  },
+  {
+    code: 'cpu-needs-bios',
+    severity: 'note',
+    words: 'it can be flashed without a CPU',
+    bad: withPart(withPart(shelf, 'tindrel-spare-itx'), 'varnholt-late-8'),
+    good: withPart(shelf, 'tindrel-spare-itx'),
+    unknown: withPart(shelf, 'varnholt-low-4', { biosNeeds: null }),
+  },
+  {
+    code: 'cpu-needs-bios',
+    severity: 'blocks',
+    words: 'No firmware of Tindrel Plain ITX knows Varnholt Low 4.',
+    bad: withPart(shelf, 'varnholt-low-4', { biosNeeds: [] }),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'no-display-output',
+    severity: 'risks',
+    words: "Varnholt Bare 6 has no graphics, so the board's display sockets are dead",
+    bad: withPart(shelf, 'varnholt-bare-6'),
+    good: withPart(withPart(shelf, 'varnholt-bare-6'), 'glimmer-plain'),
+    unknown: withPart(shelf, 'varnholt-low-4', { hasGraphics: null }),
+  },
+  {
+    code: 'no-display-output',
+    severity: 'risks',
+    words: 'Tindrel Spare ITX has no display socket',
+    bad: withPart(shelf, 'tindrel-spare-itx'),
+    good: withPart(shelf, 'tindrel-plain-itx', { displayOutput: 'always' }),
+    unknown: withPart(shelf, 'tindrel-found-itx'),
+  },
+  {
+    code: 'cpu-too-hungry',
+    severity: 'blocks',
+    words: 'draws up to 350 W; 1 CPU plug carries 336 W.',
+    bad: withPart(shelf, 'varnholt-low-4', { peakWatts: 350 }),
+    good: withPart(shelf, 'varnholt-low-4', { peakWatts: 336 }),
+    unknown: withPart(shelf, 'varnholt-low-4', { peakWatts: null }),
+  },
+  {
+    code: 'cooler-too-weak',
+    severity: 'risks',
+    words: 'Hollin Flat 47 is rated for 95 W; the CPU draws up to 125 W and will throttle.',
+    bad: withPart(shelf, 'varnholt-mid-8'),
+    good: shelf,
+    unknown: withPart(shelf, 'hollin-flat-47', { ratedWatts: null }),
+  },
+  {
+    code: 'fins-across-airflow',
+    severity: 'note',
+    words: 'let air through side to side; Ashgrove Works Stack 8 blows front to rear.',
+    bad: withPart(drawer, 'hollin-turned-125'),
+    good: drawer,
+    unknown: withPart(drawer, 'hollin-turned-125', { fins: null }),
+  },
+  {
+    code: 'memory-type',
+    severity: 'blocks',
+    words: 'The board takes DDR4; Siltstone 4 GiB module, third is DDR3.',
+    bad: withPart(shelf, 'siltstone-4-third'),
+    good: shelf,
+    unknown: withPart(shelf, 'tindrel-found-itx'),
+  },
+  {
+    code: 'too-many-modules',
+    severity: 'blocks',
+    words: '3 memory modules for 2 slots.',
+    bad: withPart(withPart(shelf, 'siltstone-16'), 'siltstone-16'),
+    good: withPart(shelf, 'siltstone-16'),
+    unknown: null,
+  },
+  {
+    code: 'too-much-memory',
+    severity: 'blocks',
+    words: '96 GiB of memory; the board addresses 64 GiB.',
+    bad: withPart(shelf, 'siltstone-16', { capacityBytes: 80 * 2 ** 30 }),
+    good: shelf,
+    unknown: withPart(shelf, 'tindrel-plain-itx', { memoryMaxBytes: null }),
+  },
+  {
+    code: 'little-memory',
+    severity: 'note',
+    words: '32 GiB of memory, 144 GiB wanted.',
+    bad: changeHouseRules(cabin, { memory: '1 GiB per TB' }),
+    good: changeHouseRules(cabin, { memory: 'floor of 8 GiB' }),
+    unknown: null,
+  },
+  {
+    code: 'little-memory',
+    severity: 'risks',
+    words: '0 B of memory, 8 GiB wanted.',
+    bad: without(shelf, 'memory'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'no-ecc',
+    severity: 'risks',
+    words:
+      'Memory errors are not corrected: Tindrel Plain ITX and Varnholt Low 4 and Siltstone 16 GiB module do not do it.',
+    bad: changeHouseRules(shelf, { ecc: 'required' }),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'no-ecc',
+    severity: 'note',
+    words: 'Tindrel Plain ITX and Varnholt Low 4 do not do it',
+    bad: withPart(without(shelf, 'memory'), 'siltstone-16-ecc'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'card-bracket',
+    severity: 'blocks',
+    words: 'Lockrow Kept 8 has a full-height bracket',
+    bad: withPart(cabin, 'lockrow-kept-8'),
+    good: cabin,
+    unknown: null,
+  },
+  {
+    code: 'card-too-long',
+    severity: 'blocks',
+    words: 'Lockrow Long 24 is 254 mm long; there is room for 240 mm.',
+    bad: withPart(cabin, 'lockrow-long-24'),
+    good: cabin,
+    unknown: withPart(cabin, 'lockrow-eight', { lengthMm: null }),
+  },
+  {
+    code: 'no-slot-for-card',
+    severity: 'blocks',
+    words: 'No slot is left for Lockrow Six: 1 slot, 2 cards',
+    bad: withPart(withPart(shelf, 'lockrow-eight'), 'lockrow-six'),
+    good: withPart(shelf, 'lockrow-eight'),
+    unknown: withPart(withPart(shelf, 'tindrel-found-itx'), 'lockrow-six'),
+  },
+  {
+    code: 'too-few-fan-headers',
+    severity: 'risks',
+    words: '3 fans for 2 headers: 1 fan of the chassis, one on the cooler, 1 added.',
+    bad: withPart(shelf, 'brisk-120'),
+    good: shelf,
+    unknown: withPart(shelf, 'ashgrove-hearth-4', { fanCount: null }),
+  },
+  {
+    code: 'sata-ports-differ',
+    severity: 'note',
+    words: "4 of Tindrel Old M's 6 SATA ports",
+    bad: withPart(drawer, 'tindrel-old-m'),
+    good: drawer,
+    unknown: withPart(shelf, 'tindrel-found-itx'),
+  },
+  {
+    code: 'too-few-power-plugs',
+    severity: 'risks',
+    words: '8 drives want a SATA power plug and there are 4',
+    bad: drawer,
+    // One crimped adapter makes four SATA plugs of a peripheral one.
+    good: withPart(drawer, 'tetherby-split-4'),
+    unknown: withPart(drawer, 'emberlin-brick-450', { sataPlugs: null }),
+  },
+  {
+    code: 'too-few-power-plugs',
+    severity: 'blocks',
+    words: '8 drive power plugs wanted, Emberlin Plug 120 has 2.',
+    bad: withPart(drawer, 'emberlin-brick-120'),
+    good: withPart(drawer, 'emberlin-fine-600'),
+    unknown: null,
+  },
+  {
+    code: 'price-not-known',
+    severity: 'note',
+    words: 'The price of Tindrel Found ITX is not known, so the sum is too low.',
+    bad: withPart(shelf, 'tindrel-found-itx'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'power-not-known',
+    severity: 'note',
+    words: 'What Tindrel Found ITX draws idle, or whether it lets the CPU sleep, is not known',
+    bad: withPart(shelf, 'tindrel-found-itx'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'slots-share-lanes',
+    severity: 'risks',
+    words: 'slot 3 has 2 lanes left while slot 2 is used',
+    bad: withPart(withPart(cabin, 'wickmere-one'), 'lockrow-six'),
+    good: withPart(cabin, 'wickmere-one'),
+    unknown: withPart(withPart(cabin, 'tindrel-middle-m', { sharing: null }), 'wickmere-one'),
+  },
+  {
+    code: 'card-bracket',
+    severity: 'blocks',
+    words: 'Lockrow Kept 8 has a full-height bracket',
+    bad: withPart(withPart(cabin, 'pellworth-stand-1'), 'lockrow-kept-8'),
+    good: withPart(withPart(cabin, 'pellworth-lie-1'), 'lockrow-kept-8'),
+    unknown: null,
+  },
+  {
+    code: 'no-slot-for-card',
+    severity: 'blocks',
+    words: 'No slot is left for Lockrow Six: 2 slots, 3 cards',
+    bad: ['pellworth-lie-1', 'lockrow-eight', 'lockrow-six'].reduce(
+      (design, slug) => withPart(design, slug),
+      shelf,
+    ),
+    good: ['pellworth-lie-2', 'lockrow-eight', 'lockrow-six'].reduce(
+      (design, slug) => withPart(design, slug),
+      shelf,
+    ),
+    unknown: withPart(shelf, 'pellworth-lie-1', { gives: null }),
+  },
+]
+
+testRules(cases)
+
+test('a house that asks for error correction and has it is left in peace', () => {
+  const watch = ['tindrel-watch-atx', 'varnholt-rack-12', 'siltstone-16-ecc'].map(demoPart)
+  const document = changeHouseRules(watch.reduce(fitPart, without(cabin, 'memory')), {
+    ecc: 'required',
+  })
+  expect(findingOf(document, 'no-ecc')).toBeUndefined()
+})
