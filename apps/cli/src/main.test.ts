@@ -144,3 +144,65 @@ test('a command that is none, a file that is none', () => {
   })
   expect(flint(['capacity']).status).toBe(2)
 })
+
+describe('every family', () => {
+  const TB = 1e12
+  const requests = [
+    { family: 'dedicated-parity', parity: [8 * TB], data: [8 * TB, 4 * TB] },
+    { family: 'scheduled-parity', parity: [8 * TB, 8 * TB], data: [8 * TB, 4 * TB] },
+    { family: 'fixed-stripes', level: 'raid5', members: [4 * TB, 4 * TB, 4 * TB, 4 * TB] },
+    {
+      family: 'flexible-chunks',
+      profile: 'two-copies',
+      chunkBytes: 2 ** 30,
+      members: [4 * TB, 2 * TB, 2 * TB],
+    },
+    {
+      family: 'columns',
+      columns: 5,
+      parity: 1,
+      slabBytes: 2 ** 28,
+      interleaveBytes: 65_536,
+      members: Array<number>(5).fill(TB),
+    },
+    tenWide,
+  ]
+
+  test('answers in one array, each with usable and stranded bytes and survival', () => {
+    const { out, status } = flint(['capacity', '-'], JSON.stringify(requests))
+    expect(status).toBe(0)
+    const answers = JSON.parse(out) as {
+      usableBytes: number
+      strandedBytes: number[]
+      survival: object
+    }[]
+    expect(answers).toHaveLength(requests.length)
+    expect(answers.slice(0, 3).map(({ usableBytes }) => usableBytes)).toEqual([
+      12 * TB,
+      12 * TB,
+      12 * TB,
+    ])
+    expect(answers[4]).toMatchObject({ clusterBytes: 262_144 })
+    expect(answers[5]).toMatchObject({
+      usableBytes: 121_734_606_880_768,
+      availableBytes: 121_734_606_880_768,
+    })
+    for (const { strandedBytes, survival } of answers) {
+      expect(strandedBytes.every((bytes) => bytes >= 0)).toBe(true)
+      expect(survival).toHaveProperty('alwaysSurvived')
+    }
+  })
+
+  test.each([
+    [{ ...requests[0], parity: [TB] }, 'parity[0]'],
+    [{ ...requests[2], level: 'raid9' }, 'level'],
+    [{ ...requests[3], chunkBytes: 0 }, 'chunkBytes'],
+    [{ ...requests[4], members: [TB] }, 'members'],
+    [{ family: 'magic' }, 'family'],
+  ])('%j is refused with %s', (request, field) => {
+    const { out, err, status } = flint(['capacity', '-'], JSON.stringify(request))
+    expect([out, status]).toEqual(['', 2])
+    expect(err).toContain(field)
+    expect(err.trim().split('\n')).toHaveLength(1)
+  })
+})

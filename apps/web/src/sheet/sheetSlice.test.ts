@@ -2,6 +2,8 @@ import { newDesign, renameDesign } from '@flint/core'
 import {
   baysSelected,
   checkpointSet,
+  drivesPulled,
+  drivesPutBack,
   edited,
   findingPointed,
   opened,
@@ -81,4 +83,14 @@ test('without an open design nothing happens', () => {
   for (const action of [rename, undone(), redone(), checkpointSet(), baysSelected(['bay-1'])]) {
     expect(reducer(closed, action)).toEqual({ open: null })
   }
+})
+
+test('drives are pulled in thought: again puts them back, and nothing is to be saved', () => {
+  const pulled = (...actions: Action[]): string[] => after(...actions).pulledDrives
+  expect(pulled(drivesPulled(['a', 'b']))).toEqual(['a', 'b'])
+  expect(pulled(drivesPulled(['a']), drivesPulled(['a', 'b']))).toEqual(['a', 'b'])
+  expect(pulled(drivesPulled(['a', 'b']), drivesPulled(['b']))).toEqual(['a'])
+  expect(pulled(drivesPulled(['a']), drivesPulled([]))).toEqual(['a'])
+  expect(pulled(drivesPulled(['a', 'b']), drivesPutBack())).toEqual([])
+  expect(after(drivesPulled(['a']))).toMatchObject({ save: { kind: 'saved' }, baseRevision: 4 })
 })

@@ -1,0 +1,67 @@
+import { demoDesign } from '../../fixtures/demo'
+import { withPart, without } from '../../fixtures/ruleTable'
+import { evaluate } from '../evaluate'
+import { fittedOne } from '../design/fittedParts'
+import { wallWatts } from './wallWatts'
+
+const shelf = demoDesign('warm-room-shelf')
+const cabin = demoDesign('cabin-archive')
+const power = (document: typeof shelf) => evaluate(document).power
+
+const supplyOf = (document: typeof shelf) => {
+  const supply = fittedOne(document, 'supply')?.sheet
+  if (!supply) throw new Error('no supply')
+  return supply
+}
+
+describe('a redundant pair', () => {
+  const pair = supplyOf(withPart(cabin, 'emberlin-pair-800'))
+  const alone = { ...pair, modules: 1 }
+
+  // Common practice, no source: a redundant pair costs 10 to 20 W.
+  test('costs 10 to 20 W more than one of its modules, idle', () => {
+    const extra = wallWatts(100, pair, 230) - wallWatts(100, alone, 230)
+    expect(extra).toBeGreaterThan(8)
+    expect(extra).toBeLessThan(22)
+  })
+
+  test('is two modules with half the load each', () => {
+    expect(wallWatts(300, pair, 230)).toBeCloseTo(2 * wallWatts(150, alone, 230), 10)
+  })
+
+  test('loses twice what one loses with no load at all', () => {
+    expect(wallWatts(0, pair, 230)).toBeCloseTo(2 * wallWatts(0, alone, 230), 10)
+  })
+
+  test('how many modules, when nobody says: one', () => {
+    expect(wallWatts(100, { ...pair, modules: null }, 230)).toBe(wallWatts(100, alone, 230))
+  })
+})
+
+describe('what stands beside the machine', () => {
+  test('a UPS and an enclosure draw at the wall, past the supply', () => {
+    const before = power(shelf)
+    const after = power(withPart(withPart(shelf, 'stillwater-bridge-300'), 'pellworth-annex-4'))
+    expect(after.besideWatts).toBe(5 + 5)
+    expect(after.dcWatts).toBe(before.dcWatts)
+    expect((after.wallWatts ?? 0) - (before.wallWatts ?? 0)).toBeCloseTo(10, 10)
+    expect(after.efficiency).toBe(before.efficiency)
+  })
+
+  test('without its watts it is named, and the sum is known to be too low', () => {
+    const { notKnownPartIds } = power(withPart(shelf, 'stillwater-found'))
+    expect(notKnownPartIds).toEqual(['ups-1'])
+  })
+
+  test('without a supply the wall is not known, whatever stands beside', () => {
+    const bare = without(withPart(shelf, 'stillwater-bridge-300'), 'supply')
+    expect(power(bare)).toMatchObject({ wallWatts: null, besideWatts: 5 })
+  })
+})
+
+test('drives without a bay draw where they are plugged in', () => {
+  const before = power(shelf).dcWatts
+  expect(power(withPart(shelf, 'quillon-shard-1m')).dcWatts - before).toBeCloseTo(0.8, 10)
+  expect(power(withPart(shelf, 'quillon-spark-120')).dcWatts - before).toBeCloseTo(0.2, 10)
+  expect(power(withPart(shelf, 'ashgrove-inset-3')).dcWatts - before).toBeCloseTo(0.8, 10)
+})
