@@ -103,7 +103,11 @@ describe('slots that share lanes', () => {
 
   test('never more than the losses of the first choice that takes all cards', () => {
     const place = fc.constantFrom('slot-1', 'slot-2', 'slot-3', 'slot-4')
-    const rule: fc.Arbitrary<SlotSharing> = fc.record({ inUse: place, loses: place, lanesLeft: fc.nat(8) })
+    const rule: fc.Arbitrary<SlotSharing> = fc.record({
+      inUse: place,
+      loses: place,
+      lanesLeft: fc.nat(8),
+    })
     const edges = fc.array(fc.constantFrom(1, 4, 8, 16), { minLength: 1, maxLength: 4 })
     fc.assert(
       fc.property(fc.array(rule, { maxLength: 4 }), edges, (rules, lanes) => {
