@@ -67,14 +67,20 @@ export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
                 lit={pointedPartIds.includes(box.id)}
               />
             ))}
-            {boardHoles(document).map(({ frontMm, leftMm }) => (
-              <circle
+            {boardHoles(document).map(({ frontMm, leftMm, withinMm }) => (
+              <rect
                 key={`${frontMm} ${leftMm}`}
-                cx={frontMm * pxPerMm}
-                cy={leftMm * pxPerMm}
-                r={HOLE_RADIUS_MM * pxPerMm}
-                className={styles.hole}
-              />
+                x={(frontMm - HOLE_RADIUS_MM - withinMm) * pxPerMm}
+                y={(leftMm - HOLE_RADIUS_MM) * pxPerMm}
+                width={2 * (HOLE_RADIUS_MM + withinMm) * pxPerMm}
+                height={2 * HOLE_RADIUS_MM * pxPerMm}
+                rx={HOLE_RADIUS_MM * pxPerMm}
+                className={withinMm > 0 ? styles.roughHole : styles.hole}
+              >
+                {withinMm > 0 && (
+                  <title>A screw hole here, known to {withinMm} mm either way: measure it</title>
+                )}
+              </rect>
             ))}
             {placeDepthMm !== null && (
               <line

@@ -29,7 +29,7 @@ describe('outlines', () => {
   // Source: ATX, microATX and Mini-ITX specifications, from memory. That the smaller patterns are part of
   // the larger one, and stay inside each board, is what makes a small board fit a large case.
   test('holes of a smaller board are holes of a larger one, and lie on the board', () => {
-    const { ATX = [], microATX = [], 'Mini-ITX': miniItx = [] } = BOARD_HOLES
+    const { ATX, microATX, 'Mini-ITX': miniItx } = BOARD_HOLES
     expect(ATX).toHaveLength(9)
     expect(miniItx).toHaveLength(4)
     for (const hole of miniItx) {
@@ -59,11 +59,25 @@ describe('outlines', () => {
       const { widthMm, depthMm } = BOARD_OUTLINES[size as keyof typeof BOARD_OUTLINES]
       for (const hole of holes) {
         expect(widthMm - alongMm - (lastColumnMm - hole.alongMm)).toBeGreaterThan(0)
-        expect(depthMm - rearMm - hole.forwardMm).toBeGreaterThan(0)
+        expect(depthMm - rearMm - hole.forwardMm - hole.withinMm).toBeGreaterThan(0)
       }
     }
     // An ATX board's first column is 0.65 inch from the edge on the side of the cards.
     expect((304.8 - alongMm - lastColumnMm) / 25.4).toBeCloseTo(0.65, 2)
+  })
+
+  // Source: SSI EEB specification, from memory, which gives the row at the front only as a band.
+  test('an SSI EEB board has the two rear rows of ATX and a front row that is only roughly known', () => {
+    const certain = BOARD_HOLES['SSI EEB'].filter(({ withinMm }) => withinMm === 0)
+    const rough = BOARD_HOLES['SSI EEB'].filter(({ withinMm }) => withinMm > 0)
+    for (const hole of certain) expect(BOARD_HOLES.ATX).toContainEqual(hole)
+    expect([certain.length, rough.length]).toEqual([6, 3])
+    // Beyond where any ATX board ends, so a case for ATX alone has no standoff there.
+    for (const { forwardMm, withinMm } of rough) {
+      expect(HOLES_FROM_EDGE.rearMm + forwardMm - withinMm).toBeGreaterThan(
+        BOARD_OUTLINES.ATX.depthMm,
+      )
+    }
   })
 
   // Source: ATX12V, SFX12V, TFX12V and Flex ATX design guides, M-CRPS, SFF-8551; from memory.

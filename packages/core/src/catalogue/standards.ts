@@ -61,15 +61,27 @@ export const BRACKET_HEIGHT_MM = { full: 120, half: 79.2 } as const
 /** Opening for the sockets at the rear of a board. Source: ATX specification (from memory). */
 export const REAR_SOCKETS = { widthMm: 158.75, heightMm: 44.45 }
 
+/** A screw hole, along the rear edge from the first column, and forwards from the row at the rear. */
+export interface BoardHole {
+  alongMm: number
+  forwardMm: number
+  /** How far off it may be, either way, where memory gives the place only roughly; 0 elsewhere. */
+  withinMm: number
+}
+
+const ATX_COLUMNS_MM = [0, 124.46, 281.94]
+
 /**
- * Where the screws go: along the rear edge, counted from the first column on the side of the cards, and
- * forwards from the row at the rear. A smaller size uses holes of the larger one, which is why it fits the
- * larger one's case. Source: ATX 2.x, microATX 1.2, Mini-ITX 2.0, and SSI CEB, which has the holes of ATX;
- * all from memory. SSI EEB has other ones, which memory does not give, so it is left out.
+ * Where the screws go, the first column being the one on the side of the cards. A smaller size uses holes
+ * of the larger one, which is why it fits the larger one's case. Source: ATX 2.x, microATX 1.2, Mini-ITX
+ * 2.0, and SSI CEB, which has the holes of ATX; all from memory. An SSI EEB board is deeper: its two rows
+ * at the rear are taken as those of ATX and its third lies near its front edge. Memory gives that row only
+ * roughly, so it has a band, is drawn as one, and must be measured before anything is drilled.
  */
-export const BOARD_HOLES: Partial<Record<BoardSize, { alongMm: number; forwardMm: number }[]>> = {
-  ATX: grid([0, 124.46, 281.94], [0, 154.94, 227.33]),
-  'SSI CEB': grid([0, 124.46, 281.94], [0, 154.94, 227.33]),
+export const BOARD_HOLES: Record<BoardSize, readonly BoardHole[]> = {
+  ATX: grid(ATX_COLUMNS_MM, [0, 154.94, 227.33]),
+  'SSI CEB': grid(ATX_COLUMNS_MM, [0, 154.94, 227.33]),
+  'SSI EEB': grid(ATX_COLUMNS_MM, [0, 154.94]).concat(grid(ATX_COLUMNS_MM, [311], 8)),
   microATX: grid([78.74, 281.94], [0, 154.94, 227.33]).concat(grid([124.46], [0, 154.94])),
   'Mini-ITX': grid([124.46, 281.94], [0, 154.94]),
 }
@@ -80,8 +92,8 @@ export const BOARD_HOLES: Partial<Record<BoardSize, { alongMm: number; forwardMm
  */
 export const HOLES_FROM_EDGE = { alongMm: 6.35, rearMm: 10.16, lastColumnMm: 281.94 }
 
-function grid(along: number[], forward: number[]): { alongMm: number; forwardMm: number }[] {
-  return along.flatMap((alongMm) => forward.map((forwardMm) => ({ alongMm, forwardMm })))
+function grid(along: number[], forward: number[], withinMm = 0): BoardHole[] {
+  return along.flatMap((alongMm) => forward.map((forwardMm) => ({ alongMm, forwardMm, withinMm })))
 }
 
 /** A 12 V plug for the CPU with eight contacts, four of them carrying. From memory: 7 A a contact. */

@@ -26,7 +26,17 @@ export const cardsDoNotFit: Rule = (document, _figures, say) => {
     if (!chassis) continue
     const { cardMaxLengthMm, cardHeight } = chassis.sheet
     const parts = [chassis, card]
-    if (cardHeight === 'half' && bracket === 'full' && flatPlaces > 0) {
+    if (bracket === null || (cardHeight === null && bracket !== 'both')) {
+      findings.push(
+        notKnown({
+          code: 'card-bracket',
+          step: 'core',
+          partIds: parts.map(({ part }) => part.id),
+          question: `whether the bracket of ${name} fits`,
+          missing: bracket === null ? 'its height' : `the openings of ${sheetName(chassis.sheet)}`,
+        }),
+      )
+    } else if (cardHeight === 'half' && bracket === 'full' && flatPlaces > 0) {
       flatPlaces -= 1
     } else if (cardHeight === 'half' && bracket === 'full') {
       findings.push(

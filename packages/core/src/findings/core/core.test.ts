@@ -123,6 +123,27 @@ const cases: RuleCase[] = [
   },
   {
     code: 'little-memory',
+    severity: 'note',
+    words: 'GiB of memory, 64 GiB wanted.',
+    bad: changeHouseRules(shelf, { memory: 'as much as fits' }),
+    good: changeHouseRules(shelf, { memory: 'floor of 8 GiB' }),
+    unknown: withPart(changeHouseRules(shelf, { memory: 'as much as fits' }), 'tindrel-plain-itx', {
+      memoryMaxBytes: null,
+    }),
+  },
+  {
+    code: 'no-ecc',
+    severity: 'risks',
+    // A sheet that does not say counts as one that cannot, and the sentence says so.
+    words: 'Memory errors may not be corrected',
+    bad: withPart(changeHouseRules(shelf, { ecc: 'required' }), 'tindrel-plain-itx', {
+      takesEcc: null,
+    }),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'little-memory',
     severity: 'risks',
     words: '0 B of memory, 8 GiB wanted.',
     bad: without(shelf, 'memory'),
@@ -152,7 +173,7 @@ const cases: RuleCase[] = [
     words: 'Lockrow Kept 8 has a full-height bracket',
     bad: withPart(cabin, 'lockrow-kept-8'),
     good: cabin,
-    unknown: null,
+    unknown: withPart(cabin, 'lockrow-kept-8', { bracket: null }),
   },
   {
     code: 'card-too-long',

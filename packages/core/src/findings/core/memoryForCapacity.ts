@@ -2,6 +2,8 @@ import { fittedOfKind, fittedOne } from '../../design/fittedParts'
 import { GIB, TB } from '../../units/bytes'
 import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
+import { notKnown } from '../notKnown'
+import { sheetName } from '../sheetName'
 
 const FLOOR_BYTES = 8 * GIB
 
@@ -12,12 +14,25 @@ export const memoryForCapacity: Rule = (document, { capacity }, say) => {
   if (!board) return []
   const bytes = modules.reduce((sum, { sheet }) => sum + sheet.capacityBytes, 0)
   const { memory: rule } = document.houseRules
+  const { memoryMaxBytes } = board.sheet
+  const mostNotKnown = rule === 'as much as fits' && memoryMaxBytes === null
   const wanted = {
     '1 GiB per TB': Math.max(FLOOR_BYTES, (capacity.rawBytes / TB) * GIB),
     'floor of 8 GiB': FLOOR_BYTES,
-    'as much as fits': board.sheet.memoryMaxBytes ?? FLOOR_BYTES,
+    'as much as fits': memoryMaxBytes ?? FLOOR_BYTES,
   }[rule]
-  if (bytes >= wanted) return []
+  if (bytes >= wanted) {
+    if (!mostNotKnown) return []
+    return [
+      notKnown({
+        code: 'little-memory',
+        step: 'core',
+        partIds: [board.part.id],
+        question: 'whether more memory would fit',
+        missing: `the most that ${sheetName(board.sheet)} takes`,
+      }),
+    ]
+  }
   const houseRule = {
     '1 GiB per TB':
       'House rule: 1 GiB of memory for each TB of drives. Others go without it for plain file serving.',

@@ -5,6 +5,7 @@ export const drivesInNoGroup: Rule = (document, { bays }, say) => {
   if (document.pools.length === 0) return []
   const idle = bays.bays.flatMap(({ drive }) => (drive && !drive.member ? [drive] : []))
   if (idle.length === 0) return []
+  const known = idle.every(({ sheet }) => sheet.idleWatts !== null)
   const watts = idle.reduce((sum, { sheet }) => sum + (sheet.idleWatts ?? 0), 0)
   return [
     {
@@ -13,7 +14,7 @@ export const drivesInNoGroup: Rule = (document, { bays }, say) => {
       step: 'drives',
       partIds: idle.map(({ part }) => part.id),
       groupIds: [],
-      sentence: `${say.counted(idle.length, 'drive is', 'drives are')} in a bay but in no group: ${say.watts(watts, 1)} for nothing.`,
+      sentence: `${say.counted(idle.length, 'drive is', 'drives are')} in a bay but in no group${known ? `: ${say.watts(watts, 1)} for nothing` : '; what they draw is not known'}.`,
       numbers: { drives: idle.length, watts },
     },
   ]

@@ -1,6 +1,7 @@
 import { fittedOfKind } from '../../design/fittedParts'
 import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
+import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'
 
 /** A checksumming file system wants to see the drives, not a RAID card's volume. */
@@ -8,8 +9,20 @@ export const raidCardUnderPool: Rule = (document) => {
   const cards = fittedOfKind(document, 'controller').filter(
     ({ sheet }) => sheet.manner === 'RAID card',
   )
+  if (document.pools.every(({ groups }) => groups.length === 0)) return []
   const [first] = cards
-  if (!first || document.pools.every(({ groups }) => groups.length === 0)) return []
+  if (!first) {
+    const silent = fittedOfKind(document, 'controller').filter(({ sheet }) => sheet.manner === null)
+    return silent.slice(0, 1).map(({ sheet }) =>
+      notKnown({
+        code: 'raid-card-under-pool',
+        step: 'core',
+        partIds: silent.map(({ part }) => part.id),
+        question: 'whether ZFS sees the drives themselves',
+        missing: `what ${sheetName(sheet)} puts between`,
+      }),
+    )
+  }
   return [
     fitFinding({
       code: 'raid-card-under-pool',

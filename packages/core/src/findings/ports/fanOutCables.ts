@@ -21,6 +21,20 @@ export const fanOutCables: Rule = (document, { bays }, say) => {
   const inBox = cards.reduce((sum, { sheet }) => sum + (sheet.cablesIncluded ?? 0), 0)
   const boxesSilent = cards.filter(({ sheet }) => sheet.cablesIncluded === null)
   const findings: Finding[] = []
+  const plugless = cards.filter(
+    ({ sheet }) => sheet.portPlug === null && sheet.drivePorts > 0 && sheet.manner !== 'USB bridge',
+  )
+  if (plugless.length > 0 && bays.bays.some(({ drive }) => drive !== null)) {
+    findings.push(
+      notKnown({
+        code: 'cables-missing',
+        step: 'drives',
+        partIds: plugless.map(({ part }) => part.id),
+        question: 'which cables the drives want',
+        missing: `the plug of the ports of ${sheetName(plugless[0]?.sheet ?? { maker: '', model: '' })}`,
+      }),
+    )
+  }
   const judge = (count: number, have: number, direction: string, other: string): void => {
     if (count <= have) return
     const wrong = cables.filter(({ sheet }) => sheet.direction === other)

@@ -32,6 +32,14 @@ const cases: RuleCase[] = [
   {
     code: 'too-few-ports',
     severity: 'blocks',
+    words: '12 drives want a port and there are 6: 6 on the board, 0 on 0 controllers',
+    bad: without(cabin, 'controller'),
+    good: cabin,
+    unknown: null,
+  },
+  {
+    code: 'too-few-ports',
+    severity: 'blocks',
     // Common practice, no source: four drives and a boot drive need five ports.
     words: '4 drives and the boot drive want a port and there are 4',
     bad: withPart(shelf, 'quillon-spark-120'),
@@ -216,7 +224,7 @@ const cases: RuleCase[] = [
     words: 'puts its own RAID between ZFS and the drives',
     bad: withPart(drawer, 'lockrow-kept-8'),
     good: { ...withPart(drawer, 'lockrow-kept-8'), pools: [] },
-    unknown: null,
+    unknown: withPart(drawer, 'lockrow-kept-8', { manner: null }),
   },
 ]
 

@@ -10,7 +10,8 @@ export const mainsSockets: Rule = (document) => {
   if (!supply) return []
   const [ups] = fittedOfKind(document, 'ups')
   const { sockets } = supply.part
-  const pair = supply.sheet.modules === 2
+  // Who has said where two plugs go has a supply with two.
+  const pair = supply.sheet.modules === 2 || (supply.sheet.modules === null && sockets.length === 2)
   const findings: Finding[] = []
   const name = sheetName(supply.sheet)
   if (ups && sockets.length === 0) {

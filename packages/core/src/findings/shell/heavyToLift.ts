@@ -1,7 +1,8 @@
-import { fittedOne } from '../../design/fittedParts'
+import { fittedOfKind, fittedOne } from '../../design/fittedParts'
 import { machineWeight } from '../../fit/machineWeight'
 import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
+import { notKnown } from '../notKnown'
 
 /** Two people lift what is heavier. Common practice, no source; the rules at work differ by country. */
 const ONE_PERSON_GRAMS = 18_000
@@ -11,7 +12,21 @@ export const heavyToLift: Rule = (document, _figures, say) => {
   const chassis = fittedOne(document, 'chassis')
   if (!chassis) return []
   const { grams, notKnownPartIds } = machineWeight(document)
-  if (grams <= ONE_PERSON_GRAMS) return []
+  if (grams <= ONE_PERSON_GRAMS) {
+    // The case and its drives are nearly all of the weight; a module or cable more decides nothing.
+    const heavy = new Set([chassis, ...fittedOfKind(document, 'drive')].map(({ part }) => part.id))
+    const partIds = notKnownPartIds.filter((id) => heavy.has(id))
+    if (partIds.length === 0) return []
+    return [
+      notKnown({
+        code: 'heavy-to-lift',
+        step: 'shell',
+        partIds,
+        question: 'whether one person can lift the machine',
+        missing: 'the weight of the case and of every drive',
+      }),
+    ]
+  }
   const least = notKnownPartIds.length > 0 ? 'at least' : 'about'
   return [
     fitFinding({

@@ -1,0 +1,66 @@
+import { demoDesign } from '../../../fixtures/demo'
+import { type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
+import { changeBrief } from '../../design/edits/changeFields'
+
+const cabin = demoDesign('cabin-archive')
+const shelf = demoDesign('warm-room-shelf')
+const watts = (idleWattsLimit: number | null): typeof shelf =>
+  changeBrief(shelf, { idleWattsLimit })
+const silentBoard = { idleWatts: null }
+
+const cases: RuleCase[] = [
+  {
+    code: 'wall-not-known',
+    severity: 'blocks',
+    words: 'No power supply',
+    bad: without(shelf, 'supply'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'idle-over-limit',
+    severity: 'risks',
+    words: '28 W idle at the wall, over the limit of 20 W.',
+    bad: watts(20),
+    good: watts(null),
+    // Without the board's watts the limit looks kept.
+    unknown: withPart(watts(34), 'tindrel-plain-itx', silentBoard),
+    unknownCode: 'power-not-known',
+  },
+  {
+    code: 'idle-over-limit',
+    severity: 'note',
+    words: 'keeps the limit of 30 W, but measured it may be up to 36 W',
+    bad: watts(30),
+    good: watts(40),
+    unknown: withPart(watts(34), 'tindrel-plain-itx', silentBoard),
+    unknownCode: 'power-not-known',
+  },
+  {
+    code: 'power-not-known',
+    severity: 'note',
+    words: 'What Tindrel Plain ITX draws idle, or whether it lets the CPU sleep, is not known',
+    bad: withPart(shelf, 'tindrel-plain-itx', silentBoard),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'deep-idle-vetoed',
+    severity: 'note',
+    words: 'Lockrow Sixteen keeps the CPU out of deep idle: 9 W',
+    bad: cabin,
+    good: withPart(without(cabin, 'controller'), 'lockrow-sixteen', { permitsDeepIdle: true }),
+    unknown: withPart(without(cabin, 'controller'), 'lockrow-sixteen', { permitsDeepIdle: null }),
+    unknownCode: 'power-not-known',
+  },
+  {
+    code: 'start-surge-too-high',
+    severity: 'blocks',
+    words: 'the supply carries 20 A',
+    bad: withPart(cabin, 'emberlin-steady-550', { rated12VAmps: 20 }),
+    good: cabin,
+    unknown: withPart(cabin, 'emberlin-steady-550', { rated12VAmps: null }),
+  },
+]
+
+testRules(cases)
