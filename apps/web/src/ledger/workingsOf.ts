@@ -2,6 +2,7 @@ import {
   type BillLine,
   type DesignDocument,
   type Evaluation,
+  familyOf,
   fittedOne,
   minorPerMajor,
 } from '@flint/core'
@@ -35,38 +36,50 @@ export function workingsOf(
 }
 
 const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
-  working: ({ houseRules }, { capacity }) => ({
+  working: ({ houseRules, pools }, { capacity }) => ({
     title: 'To work with',
     formula:
-      'Space the file system offers when empty, times the fill ceiling less the snapshot reserve. Both shares are house rules, set in the brief.',
+      'Space the file system offers when empty, times the fill ceiling less the snapshot reserve, times what compression is taken to save where the layout compresses. These are house rules, set in the brief.',
     terms: [
       { label: 'Raw, as sold (decimal)', value: say.drive(capacity.rawBytes) },
-      { label: 'Pool size, as zpool list shows it', value: say.space(capacity.poolSizeBytes, 2) },
+      ...(capacity.poolSizeBytes === null
+        ? []
+        : [
+            {
+              label: 'Pool size, as zpool list shows it',
+              value: say.space(capacity.poolSizeBytes, 2),
+            },
+          ]),
       ...(capacity.strandedBytes > 0
         ? [
             {
-              label: 'Idle behind smaller drives (decimal)',
+              label: 'Idle on drives of other sizes (decimal)',
               value: say.drive(capacity.strandedBytes),
             },
           ]
         : []),
       {
-        label: 'Available when empty, as zfs list shows it',
+        label: 'Available when empty',
         value: say.space(capacity.availableBytes, 2),
       },
       { label: 'Available, to the byte', value: `${say.number(capacity.availableBytes)} B` },
       { label: 'Fill ceiling', value: say.percent(houseRules.fillCeiling) },
       { label: 'Snapshot reserve', value: say.percent(houseRules.snapshotReserve) },
+      ...(houseRules.compressionRatio === 1
+        ? []
+        : [{ label: 'Compression, assumed', value: say.number(houseRules.compressionRatio, 2) }]),
       { label: 'To work with', value: say.space(capacity.workingBytes, 2) },
     ],
-    source:
-      'Rules of OpenZFS 2.1.11, checked to the byte against its own library; other releases were not compared. A pool just made shows a few MiB less, its own records. The fill ceiling of 80 % is common practice, no source.',
+    source: [
+      ...new Set(pools.map((pool) => familyOf(pool).source)),
+      'The fill ceiling of 80 % is common practice, no source.',
+    ].join(' '),
   }),
 
   survived: (document, { survival }) => ({
     title: 'Failures survived',
     formula:
-      'Every set of failed drives is counted. A pool survives a set when no group loses more members than it bears; the share is surviving sets over all sets.',
+      'Every set of failed drives is counted. A set is survived when no group loses more members than it bears, so that no data is gone; the share is surviving sets over all sets.',
     terms: [
       ...survival.pools.flatMap(({ poolId, survival: { byFailures, alwaysSurvived } }) => {
         const name = document.pools.find(({ id }) => id === poolId)?.name ?? poolId
@@ -81,7 +94,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
       },
     ],
     source:
-      'Counting with generating polynomials, checked against enumeration of every subset. Lost controllers, cables and power leads are not counted yet. Redundancy is not a backup.',
+      'Counting with generating polynomials, checked against enumeration of every subset. Failed controllers, cables and power leads are not in it. Redundancy is not a backup.',
   }),
 
   idle: (document, { power }) => {

@@ -1,4 +1,4 @@
-import { evaluate, pullDrives } from '@flint/core'
+import { driveBytes, evaluate, pullDrives, sharedParts, type PileDrive } from '@flint/core'
 import { createSelector } from '@reduxjs/toolkit'
 import type { RootState } from '../store/store'
 import { LOCALE } from '../controls/locale'
@@ -63,5 +63,27 @@ export const selectPulledDrives = createSelector(
 export const selectPulledPools = createSelector(
   selectDocument,
   selectPulledDrives,
-  (document, pulled) => pullDrives(document, pulled),
+  (document, pulled) => pullDrives(document, pulled, driveBytes(document)),
+)
+
+/** What takes several drives along when it fails, and what the pools are then. */
+export const selectSharedParts = createSelector(
+  selectDocument,
+  selectEvaluation,
+  (document, { bays }) => sharedParts(document, bays),
+)
+
+/** The drives that a new layout is for: those in the chosen bays, or all of the design. */
+export const selectPile = createSelector(
+  selectEvaluation,
+  selectChosenDrives,
+  ({ bays }, chosen) => {
+    const all = [...bays.bays.flatMap(({ drive }) => drive ?? []), ...bays.bench]
+    return (chosen.length > 0 ? chosen : all).map(({ part, sheet }): PileDrive => ({
+      id: part.id,
+      capacityBytes: sheet.capacityBytes,
+      outerRateBytesPerSecond: sheet.outerRateBytesPerSecond,
+      rpm: sheet.rpm,
+    }))
+  },
 )

@@ -1,21 +1,17 @@
 import { z } from 'zod'
 import { partSheet } from '../catalogue/partKinds'
 import { shortText } from '../catalogue/sheetFields'
-import { ZFS_VDEV_KIND_NAMES } from '../pool/zfs/vdevKinds'
+import { type Pool, poolSchema } from '../pool/families'
+import { documentId as id } from '../pool/poolFields'
 import { brief } from './brief'
 import { houseRules } from './houseRules'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
-export const DESIGN_VERSION = 3
+export const DESIGN_VERSION = 4
 
 /** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
 export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const
 export type MainsSocket = (typeof MAINS_SOCKETS)[number]
-
-const id = z
-  .string()
-  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/)
-  .max(60)
 
 /**
  * A data sheet as it was when the part was chosen. Designs compute from snapshots, so that a saved
@@ -47,20 +43,6 @@ const fittedPart = z.strictObject({
   ageYears: z.number().min(0).max(40).nullable(),
 })
 
-const group = z.strictObject({
-  id,
-  kind: z.enum(ZFS_VDEV_KIND_NAMES),
-  driveIds: z.array(id).min(1).max(255),
-})
-
-const pool = z.strictObject({
-  id,
-  name: shortText,
-  family: z.literal('zfs'),
-  ashift: z.int().min(9).max(16),
-  groups: z.array(group).max(256),
-})
-
 /** The design document: everything shown is computed from it. */
 export const designDocument = z.strictObject({
   format: z.literal(DESIGN_FORMAT),
@@ -71,11 +53,11 @@ export const designDocument = z.strictObject({
   houseRules,
   snapshots: z.array(partSnapshot).max(1_024),
   fitted: z.array(fittedPart).max(1_024),
-  pools: z.array(pool).max(64),
+  pools: z.array(poolSchema).max(64),
 })
 
 export type DesignDocument = z.infer<typeof designDocument>
 export type PartSnapshot = z.infer<typeof partSnapshot>
 export type FittedPart = z.infer<typeof fittedPart>
-export type Pool = z.infer<typeof pool>
-export type Group = z.infer<typeof group>
+export type { Pool }
+export type Group = Pool['groups'][number]

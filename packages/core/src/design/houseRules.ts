@@ -6,6 +6,8 @@ export const houseRules = z.strictObject({
   fillCeiling: z.number().min(0.1).max(1),
   /** Share of the available space kept for snapshots. */
   snapshotReserve: z.number().min(0).max(0.9),
+  /** How many bytes of files one byte of space is taken to hold, where the layout compresses. */
+  compressionRatio: z.number().min(1).max(10).default(1),
   /** Memory that corrects its errors. */
   ecc: z.enum(['required', 'worthwhile']).default('worthwhile'),
   /** How much memory a storage server wants. */
@@ -18,6 +20,7 @@ export type HouseRules = z.infer<typeof houseRules>
 export const DEFAULT_HOUSE_RULES: HouseRules = {
   fillCeiling: 0.8,
   snapshotReserve: 0,
+  compressionRatio: 1,
   ecc: 'worthwhile',
   memory: 'floor of 8 GiB',
 }

@@ -7,6 +7,8 @@ import type { DesignDocument } from './document'
 import { dataNowBytes } from './brief'
 import { evaluate } from '../evaluate'
 import { newDesign } from './newDesign'
+import { driveIdsOf } from '../../fixtures/ruleTable'
+import { groupDrives } from './edits/groupDrives'
 import { parseDesign } from './parseDesign'
 
 const DEMO = ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']
@@ -23,7 +25,7 @@ describe('what is wrong is named with its field, in a sentence', () => {
   const cases: [string, unknown, string, string][] = [
     ['no object', 7, '', 'The input is not an object.'],
     ['another format', { ...shelf, format: 'other' }, 'format', '"flint-shelf/design"'],
-    ['a newer version', { ...shelf, version: 4 }, 'version', 'version must be 3.'],
+    ['a newer version', { ...shelf, version: 5 }, 'version', 'version must be 4.'],
     ['an unknown field', { ...shelf, colour: 'red' }, 'colour', 'colour is not a known field.'],
     [
       'an unknown field inside',
@@ -78,14 +80,14 @@ describe('what is wrong is named with its field, in a sentence', () => {
     ],
     [
       'a drive in two groups',
-      spoilt((document) => document.pools[0]?.groups[1]?.driveIds.push('drive-1')),
-      'pools[0].groups[1].driveIds[2]',
+      spoilt((document) => document.pools[0]?.groups[0]?.driveIds.push('drive-1')),
+      'pools[0].groups[0].driveIds[4]',
       'already a member',
     ],
     [
       'a group of something else',
-      spoilt((document) => document.pools[0]?.groups[1]?.driveIds.push('board-1')),
-      'pools[0].groups[1].driveIds[2]',
+      spoilt((document) => document.pools[0]?.groups[0]?.driveIds.push('board-1')),
+      'pools[0].groups[0].driveIds[4]',
       'not a drive',
     ],
   ]
@@ -109,7 +111,7 @@ test('a document of the first version opens; what it never said is not known', (
   const parsed = parseDesign(JSON.parse(readFileSync(path, 'utf8')))
   if (!('document' in parsed)) throw new Error(parsed.problems[0]?.sentence)
   const { version, brief, houseRules, snapshots } = parsed.document
-  expect(version).toBe(3)
+  expect(version).toBe(4)
   // Of which kind the data was, nobody asked then; as much as the demo has now.
   expect(brief.data).toEqual([
     expect.objectContaining({ kind: 'other', nowBytes: dataNowBytes(shelf.brief) }),
@@ -117,8 +119,25 @@ test('a document of the first version opens; what it never said is not known', (
   expect(houseRules.ecc).toBe('worthwhile')
   expect(snapshots[0]?.sheet).toMatchObject({ kind: 'chassis', boardSizes: null, fanCount: null })
   const { findings, capacity } = evaluate(parsed.document)
-  expect(capacity.availableBytes).toBe(evaluate(shelf).capacity.availableBytes)
+  // Two ZFS pairs of 8 TB, as that document had them.
+  const ids = driveIdsOf(shelf)
+  const pairs = groupDrives(shelf, [
+    { kind: 'mirror', driveIds: ids.slice(0, 2) },
+    { kind: 'mirror', driveIds: ids.slice(2) },
+  ])
+  expect(capacity.availableBytes).toBe(evaluate(pairs).capacity.availableBytes)
   expect(findings.map(({ code }) => code)).toContain('board-size-not-taken-not-known')
+})
+
+test('a document of the third version opens as it was: its pools are those of ZFS', () => {
+  const houseRules: Record<string, unknown> = { ...shelf.houseRules }
+  delete houseRules.compressionRatio
+  const groups = [{ id: 'group-1', kind: 'raidz1', driveIds: ['drive-1', 'drive-2', 'drive-3'] }]
+  const pools = [{ id: 'pool-1', name: 'nights', family: 'zfs', ashift: 12, groups }]
+  const parsed = parseDesign({ ...shelf, version: 3, houseRules, pools })
+  if (!('document' in parsed)) throw new Error(parsed.problems[0]?.sentence)
+  expect(parsed.document.pools).toEqual(pools)
+  expect(parsed.document.houseRules.compressionRatio).toBe(1)
 })
 
 describe('the published schema', () => {

@@ -39,7 +39,7 @@ test('an empty design says what is missing and does not fail', () => {
 test('findings write their numbers in the user’s digits', () => {
   const dear = changeBrief(shelf, { data: dataOfOneKind(12 * TIB, TIB) })
   const german = evaluate(dear, 'de').findings.find(({ code }) => code === 'too-small')
-  expect(german?.sentence).toContain('11,5 TiB')
+  expect(german?.sentence).toContain('11,6 TiB')
 })
 
 test('bays are numbered in reading order, block by block, where the blocks say', () => {

@@ -46,15 +46,19 @@ import type { Finding, Severity } from './finding'
 import type { Figures, Rule } from './rule'
 import type { DesignDocument } from '../design/document'
 import type { Speller } from '../units/speller'
+import { clusterSize } from './layout/clusterSize'
 import { driveDoesNotFitBay } from './layout/driveDoesNotFitBay'
 import { drivesInNoGroup } from './layout/drivesInNoGroup'
+import { experimentalLayout } from './layout/experimentalLayout'
 import { groupOnTheBench } from './layout/groupOnTheBench'
 import { mixedSizes } from './layout/mixedSizes'
 import { noPool } from './layout/noPool'
 import { noRedundancy } from './layout/noRedundancy'
 import { poolCannotBeMade } from './layout/poolCannotBeMade'
 import { singleParityLargeDrives } from './layout/singleParityLargeDrives'
+import { spareTooSmall } from './layout/spareTooSmall'
 import { unequalRedundancy } from './layout/unequalRedundancy'
+import { writeHole } from './layout/writeHole'
 import { costOverLimit } from './money/costOverLimit'
 import { otherCurrency } from './money/otherCurrency'
 import { priceNotKnown } from './money/priceNotKnown'
@@ -105,6 +109,8 @@ const rules: readonly Rule[] = [
   tooSmall,
   tooFewFailuresSurvived,
   noRedundancy,
+  experimentalLayout,
+  spareTooSmall,
   singleParityLargeDrives,
   unequalRedundancy,
   tooFewFreeBays,
@@ -127,6 +133,8 @@ const rules: readonly Rule[] = [
   traysMissing,
   heavyToLift,
   mixedSizes,
+  writeHole,
+  clusterSize,
   drivesInNoGroup,
   noSecondCopy,
 ]

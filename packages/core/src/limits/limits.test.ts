@@ -1,8 +1,16 @@
 import { demoDesign } from '../../fixtures/demo'
-import { findingOf, type RuleCase, testRules, without, withPart } from '../../fixtures/ruleTable'
+import {
+  driveIdsOf,
+  findingOf,
+  type RuleCase,
+  testRules,
+  without,
+  withPart,
+} from '../../fixtures/ruleTable'
 import { type Brief, EMPTY_BRIEF } from '../design/brief'
 import type { DesignDocument } from '../design/document'
 import { changeBrief } from '../design/edits/changeFields'
+import { groupDrives } from '../design/edits/groupDrives'
 import { households } from '../design/households'
 import { newDesign } from '../design/newDesign'
 import { parseDesign } from '../design/parseDesign'
@@ -20,15 +28,7 @@ const asks = (change: Partial<Brief>, document = shelf): DesignDocument =>
 const standing = (document: DesignDocument, id: string): LimitStanding | undefined =>
   evaluate(document).limits.find((limit) => limit.id === id)?.standing
 const noPools = { ...shelf, pools: [] }
-const striped: DesignDocument = {
-  ...shelf,
-  pools: shelf.pools.map((pool) => ({
-    ...pool,
-    groups: pool.groups
-      .flatMap(({ driveIds }) => driveIds)
-      .map((id, index) => ({ id: `group-${index + 1}`, kind: 'stripe' as const, driveIds: [id] })),
-  })),
-}
+const striped = groupDrives(shelf, [{ kind: 'stripe', driveIds: driveIdsOf(shelf) }])
 
 const cases: RuleCase[] = [
   {

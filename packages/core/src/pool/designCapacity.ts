@@ -1,13 +1,18 @@
-import type { DesignDocument, Pool } from '../design/document'
 import { wantedBytes } from '../design/brief'
+import type { DesignDocument, Pool } from '../design/document'
 import { driveBytes } from '../design/driveBytes'
-import { type ZfsPoolCapacity, ZfsPoolError, zfsPoolCapacity } from './zfs/zfsPoolCapacity'
+import type { HouseRules } from '../design/houseRules'
+import { familyOf } from './families'
+import type { PoolCapacity } from './layoutFamily'
+import { PoolError } from './poolError'
 
 export interface PoolFigure {
   poolId: string
   name: string
   /** Null when the pool cannot be made; `problem` then says why. */
-  capacity: ZfsPoolCapacity | null
+  capacity: PoolCapacity | null
+  /** What of it there is to work with; 0 when it cannot be made. */
+  workingBytes: number
   problem: { groupId: string | null; sentence: string } | null
 }
 
@@ -15,10 +20,11 @@ export interface CapacityFigure {
   pools: PoolFigure[]
   /** Drives in groups, as sold. */
   rawBytes: number
-  poolSizeBytes: number
+  /** What the tools of the families call the size of the pools, as far as they have such a figure. */
+  poolSizeBytes: number | null
   /** Available when empty, over all pools that can be made. */
   availableBytes: number
-  /** Available × (fill ceiling − snapshot reserve): what there is to work with. */
+  /** Available × (fill ceiling − snapshot reserve) × compression: what there is to work with. */
   workingBytes: number
   /** What the brief asks for at the end of its horizon. */
   wantedBytes: number
@@ -26,7 +32,7 @@ export interface CapacityFigure {
 }
 
 /**
- * What do the pools of a design hold? Drives are given to ZFS whole.
+ * What do the pools of a design hold?
  *
  * A pool that cannot be made counts for nothing and says why; nothing is thrown.
  *
@@ -34,52 +40,62 @@ export interface CapacityFigure {
  */
 export function designCapacity(document: DesignDocument): CapacityFigure {
   const bytesOf = driveBytes(document)
-  const pools = document.pools.map((pool) => poolFigure(pool, bytesOf))
-  const sum = (pick: (capacity: ZfsPoolCapacity) => number): number =>
-    pools.reduce((total, { capacity }) => total + (capacity ? pick(capacity) : 0), 0)
-
-  const availableBytes = sum((capacity) => capacity.availableBytes)
+  const pools = document.pools.map((pool) => poolFigure(pool, bytesOf, document.houseRules))
+  const capacities = pools.flatMap(({ capacity }) => capacity ?? [])
+  const sum = (pick: (capacity: PoolCapacity) => number): number =>
+    capacities.reduce((total, capacity) => total + pick(capacity), 0)
+  const sizes = capacities.flatMap(({ poolSizeBytes }) => poolSizeBytes ?? [])
   return {
     pools,
     rawBytes: sum((capacity) => capacity.rawBytes),
-    poolSizeBytes: sum((capacity) => capacity.poolSizeBytes),
-    availableBytes,
-    workingBytes: workingBytes(availableBytes, document.houseRules),
+    poolSizeBytes: sizes.length > 0 ? sizes.reduce((total, bytes) => total + bytes, 0) : null,
+    availableBytes: sum((capacity) => capacity.availableBytes),
+    workingBytes: pools.reduce((total, pool) => total + pool.workingBytes, 0),
     wantedBytes: wantedBytes(document.brief),
-    strandedBytes: sum((capacity) =>
-      capacity.vdevs.reduce((total, vdev) => total + vdev.strandedBytes, 0),
-    ),
+    strandedBytes: sum(strandedBytes),
   }
+}
+
+/** All that lies idle in a pool. */
+export function strandedBytes({ strandedByDrive }: PoolCapacity): number {
+  return Object.values(strandedByDrive).reduce((sum, bytes) => sum + bytes, 0)
 }
 
 /**
  * What there is to work with once the pool is not filled to the brim and snapshots have their part.
  *
- * Both shares are house rules (common practice, no source): how full a pool may get before it slows
- * down, and what snapshots will hold on to.
+ * The shares are house rules (common practice, no source): how full a pool may get before it slows down,
+ * and what snapshots will hold on to. How well data packs is the user's own assumption, and counts only
+ * where the layout compresses.
  *
- * @example workingBytes(100, { fillCeiling: 0.8, snapshotReserve: 0.1 }) // 70
+ * @example workingBytes(100, { fillCeiling: 0.8, snapshotReserve: 0.1, compressionRatio: 1 }, true) // 70
  */
 export function workingBytes(
   availableBytes: number,
-  { fillCeiling, snapshotReserve }: { fillCeiling: number; snapshotReserve: number },
+  rules: Pick<HouseRules, 'fillCeiling' | 'snapshotReserve' | 'compressionRatio'>,
+  compresses: boolean,
 ): number {
-  return Math.max(0, Math.floor(availableBytes * (fillCeiling - snapshotReserve)))
+  const share = rules.fillCeiling - rules.snapshotReserve
+  const packed = compresses ? rules.compressionRatio : 1
+  return Math.max(0, Math.floor(availableBytes * share * packed))
 }
 
-function poolFigure(pool: Pool, bytesOf: ReadonlyMap<string, number>): PoolFigure {
-  const vdevs = pool.groups.map(({ kind, driveIds }) => ({
-    kind,
-    members: driveIds.map((id) => bytesOf.get(id) ?? 0),
-  }))
+/** What one pool holds; a pool that cannot be made says why. */
+export function poolFigure(
+  pool: Pool,
+  bytesOf: ReadonlyMap<string, number>,
+  rules: HouseRules,
+): PoolFigure {
   const { id: poolId, name } = pool
+  const family = familyOf(pool)
   try {
-    const capacity = zfsPoolCapacity({ ashift: pool.ashift, wholeDisks: true, vdevs })
-    return { poolId, name, capacity, problem: null }
+    const capacity = family.capacityOf(pool, bytesOf)
+    const { compresses } = family.traits(pool)
+    const working = workingBytes(capacity.availableBytes, rules, compresses)
+    return { poolId, name, capacity, workingBytes: working, problem: null }
   } catch (error) {
-    if (!(error instanceof ZfsPoolError)) throw error
-    const groupIndex = /^vdevs\[(\d+)\]/.exec(error.field)?.[1]
-    const groupId = groupIndex === undefined ? null : (pool.groups[Number(groupIndex)]?.id ?? null)
-    return { poolId, name, capacity: null, problem: { groupId, sentence: error.message } }
+    if (!(error instanceof PoolError)) throw error
+    const problem = { groupId: family.blamedGroup(pool, error.field), sentence: error.message }
+    return { poolId, name, capacity: null, workingBytes: 0, problem }
   }
 }

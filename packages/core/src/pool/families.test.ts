@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { allocateWidest } from './allocation/allocateWidest'
-import { answerCapacity, type CapacityAnswer, isProblem } from './capacityRequest'
+import { answerCapacity, isProblem } from './capacityRequest'
+import type { CapacityAnswer } from './layoutFamily'
 
 const TB = 1e12
 const GIB = 2 ** 30

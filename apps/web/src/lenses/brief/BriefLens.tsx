@@ -16,6 +16,7 @@ import { Households } from './Households'
 import { OwnedSection } from './OwnedSection'
 import { PlaceSection } from './PlaceSection'
 import { PriceBands } from './PriceBands'
+import { CompressionRule } from './CompressionRule'
 import { RulePercent } from './RulePercent'
 import styles from './brief.module.css'
 
@@ -233,6 +234,7 @@ const BriefForm = memo(function BriefForm() {
               max={90}
               help="Kept for old states of files."
             />
+            <CompressionRule />
           </div>
           <BriefChoice {...memoryRule} />
           <BriefChoice {...eccRule} />

@@ -30,6 +30,7 @@ import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { Bench } from './Bench'
 import { DrivesTray } from './DrivesTray'
 import { GroupsLegend } from './GroupsLegend'
+import { PileView } from './PileView'
 import { PulledDrives } from './PulledDrives'
 import { SurvivalStrip } from './SurvivalStrip'
 import styles from './drives.module.css'
@@ -82,6 +83,7 @@ export function DrivesLens() {
     )
   }
 
+  const [showsPile, setShowsPile] = useState(false)
   const filled = bays.bays.filter(({ drive }) => drive !== null).length
   return (
     <DndContext
@@ -97,15 +99,35 @@ export function DrivesLens() {
       <LensFrame title="Drives" tray={<DrivesTray />}>
         <div ref={paneRef}>
           <h2 className={styles.heading}>
-            Front{' '}
-            {chassis && (
+            <span className={styles.views}>
+              <button
+                type="button"
+                aria-pressed={!showsPile}
+                onClick={() => {
+                  setShowsPile(false)
+                }}
+              >
+                Front
+              </button>
+              <button
+                type="button"
+                aria-pressed={showsPile}
+                onClick={() => {
+                  setShowsPile(true)
+                }}
+              >
+                What could these drives be?
+              </button>
+            </span>
+            {chassis && !showsPile && (
               <span className={styles.aside}>
                 {chassis.maker} {chassis.model}, {say.counted(bays.bays.length, 'bay')}: {filled}{' '}
                 filled, {bays.bays.length - filled} free
               </span>
             )}
           </h2>
-          <div className={styles.besides}>
+          {showsPile && <PileView />}
+          <div className={styles.besides} hidden={showsPile}>
             <div>
               {chassis ? (
                 <FrontElevation

@@ -1,67 +1,120 @@
-import { letteredGroups, vdevKinds } from '@flint/core'
+import { familyOf, type LetteredGroup, letteredGroups } from '@flint/core'
+import { useState } from 'react'
 import { say } from '../../controls/locale'
 import { HatchSwatch } from '../../drawing/hatches'
 import { selectDocument, selectEvaluation } from '../../sheet/selectors'
 import { baysSelected } from '../../sheet/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
+import { PoolDetails } from './PoolDetails'
 
 /** What each hatch and letter on the drawing stands for; choosing a group chooses its bays. */
 export function GroupsLegend() {
-  const dispatch = useAppDispatch()
   const document = useAppSelector(selectDocument)
-  const { bays, capacity } = useAppSelector(selectEvaluation)
+  const { capacity } = useAppSelector(selectEvaluation)
+  const [shownPool, setShownPool] = useState<string | null>(null)
   const groups = letteredGroups(document)
   if (groups.length === 0) {
     return (
       <p className={styles.block}>
-        No groups yet. Choose bays with drives in them, then take a layout from the tray.
+        No groups yet. Choose bays with drives in them, then take a layout from the tray, or look at
+        all that they could be.
       </p>
     )
   }
+  const shown = document.pools.find(({ id }) => id === shownPool)
   return (
-    <div className={styles.groups}>
-      {groups.map(({ letter, index, group, pool }) => {
+    <>
+      {document.pools.map((pool) => {
         const figure = capacity.pools.find(({ poolId }) => poolId === pool.id)
-        const { plainName, bearsFailures, minimumMembers } = vdevKinds[group.kind]
-        const width = group.driveIds.length
-        const bears = width < minimumMembers ? 0 : bearsFailures(width)
         return (
-          <div key={group.id} className={styles.group}>
-            <HatchSwatch groupIndex={index} />
-            <button
-              type="button"
-              className={styles.groupTitle}
-              title="Choose its bays"
-              onClick={() =>
-                dispatch(
-                  baysSelected(
-                    bays.bays
-                      .filter(({ drive }) => drive && group.driveIds.includes(drive.part.id))
-                      .map(({ bay }) => bay.id),
-                  ),
-                )
-              }
-            >
-              <h3>Group {letter}</h3>
-              <span>
-                {plainName}, {width} wide
+          <section key={pool.id} className={styles.pool} aria-label={`Pool ${pool.name}`}>
+            <div className={styles.poolTitle}>
+              <h3>Pool {pool.name}</h3>
+              <span className="soft">
+                {familyOf(pool).title},{' '}
+                {figure?.capacity
+                  ? `${say.space(figure.capacity.availableBytes)} available`
+                  : 'cannot be made'}
               </span>
-            </button>
-            <span className="soft">
-              {group.kind} in pool {pool.name}
-              {figure?.capacity
-                ? `, ${say.space(figure.capacity.availableBytes)} available in all`
-                : ', which cannot be made'}
-            </span>
-            <span className="soft">
-              {bears === 0
-                ? 'Any failure in it loses the pool.'
-                : `Bears any ${say.counted(bears, 'failure')} in it.`}
-            </span>
-          </div>
+              <button
+                type="button"
+                className="plain-button"
+                onClick={() => {
+                  setShownPool(pool.id)
+                }}
+              >
+                How it behaves
+              </button>
+            </div>
+            <div className={styles.groups}>
+              {groups
+                .filter((lettered) => lettered.pool === pool)
+                .map((lettered) => (
+                  <GroupEntry key={lettered.group.id} lettered={lettered} />
+                ))}
+            </div>
+          </section>
         )
       })}
+      {shown && (
+        <PoolDetails
+          pool={shown}
+          onClose={() => {
+            setShownPool(null)
+          }}
+        />
+      )}
+    </>
+  )
+}
+
+function GroupEntry({ lettered: { letter, index, group, pool } }: { lettered: LetteredGroup }) {
+  const dispatch = useAppDispatch()
+  const { bays } = useAppSelector(selectEvaluation)
+  const { plainName, ownWords } = familyOf(pool).groupWords(group)
+  return (
+    <div className={styles.group}>
+      <HatchSwatch groupIndex={index} />
+      <button
+        type="button"
+        className={styles.groupTitle}
+        title="Choose its bays"
+        onClick={() =>
+          dispatch(
+            baysSelected(
+              bays.bays
+                .filter(({ drive }) => drive && group.driveIds.includes(drive.part.id))
+                .map(({ bay }) => bay.id),
+            ),
+          )
+        }
+      >
+        <h3>Group {letter}</h3>
+        <span>
+          {plainName}, {group.driveIds.length} wide
+        </span>
+      </button>
+      <span className="soft">
+        {ownWords}. {bearsWords(group.id, pool)}
+      </span>
     </div>
   )
+}
+
+/** What the group bears, or the set of drives that it is part of. */
+function bearsWords(groupId: string, pool: LetteredGroup['pool']): string {
+  const family = familyOf(pool)
+  const own = family.failureSets(pool).filter(({ groupIds }) => groupIds.includes(groupId))
+  if (own.length === 0) return 'Takes the place of the next drive that fails.'
+  const bears = Math.min(...own.map((set) => set.bears))
+  const all = family.beyond === 'pool'
+  if (bears === 0) {
+    return all ? 'Any failure in it loses the pool.' : 'A failed drive takes its own files along.'
+  }
+  const any = `any ${say.counted(bears, 'failure')}`
+  if (own.length > 1) return `Bears ${any} in each of its ${say.number(own.length)} pairs.`
+  return all
+    ? `Bears ${any} in it.`
+    : `The pool bears ${any}; beyond that only the failed drives’ files are gone.`
 }

@@ -6,10 +6,16 @@ import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { SeverityShape } from '../../tray/SeverityShape'
 import styles from './drives.module.css'
 
-const SEVERITY = { whole: null, degraded: 'risks', lost: 'blocks' } as const
+const SEVERITY = {
+  whole: null,
+  degraded: 'risks',
+  'partly lost': 'blocks',
+  lost: 'blocks',
+} as const
 const WORDS = {
   whole: 'nothing of it is out',
   degraded: 'runs on, degraded',
+  'partly lost': 'keeps the files of its other drives',
   lost: 'is lost with all its data',
 } as const
 
@@ -33,7 +39,9 @@ export function PulledDrives() {
             <p key={pool.poolId} data-pool-state={pool.state}>
               {severity && <SeverityShape severity={severity} />} Pool{' '}
               {document.pools.find(({ id }) => id === pool.poolId)?.name} {WORDS[pool.state]}
-              {pool.state === 'degraded' && `; ${nextWords(pool)}`}
+              {pool.lostBytes > 0 &&
+                `; what lay on the failed ones is gone, up to ${say.drive(pool.lostBytes)}`}
+              {pool.state !== 'lost' && pool.state !== 'whole' && `; ${nextWords(pool)}`}
               {pool.hurt.length > 0 && ` (${hurtWords(document, pool)})`}.
             </p>
           )
@@ -49,15 +57,15 @@ export function PulledDrives() {
 function nextWords({ fatalNextIds }: PulledPool): string {
   return fatalNextIds.length === 0
     ? 'it would bear any one more'
-    : `one more of the ${say.counted(fatalNextIds.length, 'drive')} with a double frame loses it`
+    : `one more of the ${say.counted(fatalNextIds.length, 'drive')} with a double frame costs data`
 }
 
 function hurtWords(document: Parameters<typeof letteredGroups>[0], { hurt }: PulledPool): string {
   const letters = new Map(letteredGroups(document).map(({ group, letter }) => [group.id, letter]))
   return hurt
     .map(
-      ({ groupId, gone, bearsMore }) =>
-        `group ${letters.get(groupId) ?? ''}: ${gone} gone, ${bearsMore < 0 ? 'too many' : `bears ${bearsMore} more`}`,
+      ({ groupIds, gone, bearsMore }) =>
+        `group ${groupIds.map((id) => letters.get(id) ?? '').join(' and ')}: ${gone} gone, ${bearsMore < 0 ? 'too many' : `bears ${bearsMore} more`}`,
     )
     .join('; ')
 }

@@ -1,7 +1,7 @@
 import { letteredGroups, smallestFatalSets, type SurvivalRow } from '@flint/core'
 import { Link } from 'react-router'
 import { say } from '../../controls/locale'
-import { selectDocument, selectEvaluation } from '../../sheet/selectors'
+import { selectDocument, selectEvaluation, selectSharedParts } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
 
@@ -21,7 +21,7 @@ export function SurvivalStrip() {
           share of all ways in which that many can fail that the pool survives
         </span>
       </h2>
-      {pools.map(({ poolId, survival: { byFailures, alwaysSurvived } }) => (
+      {pools.map(({ poolId, beyond, survival: { byFailures, alwaysSurvived } }) => (
         <div key={poolId}>
           {pools.length > 1 && <h3>Pool {documentPools.find(({ id }) => id === poolId)?.name}</h3>}
           <div className={styles.strip}>
@@ -44,9 +44,16 @@ export function SurvivalStrip() {
               </div>
             ))}
           </div>
+          {beyond === 'failed drives' && (
+            <p className="soft">
+              Beyond that only the files of the failed drives are gone; the share is of ways in
+              which none are.
+            </p>
+          )}
           <FatalWords poolId={poolId} />
         </div>
       ))}
+      <SharedPartsWords />
       <p style={{ marginTop: 10 }}>
         Redundancy is not a backup.{' '}
         {brief.secondCopy.trim() ? (
@@ -72,10 +79,50 @@ function FatalWords({ poolId }: { poolId: string }) {
   return (
     <p className={styles.fatalWords}>
       Smallest loss: any {fatal.failures === 1 ? 'one' : fatal.failures} of group{' '}
-      {letters.join(' or of ')}. <span className="soft">Pull drives with X to see it.</span>
+      {letters.join(fatal.beyond === 'pool' ? ' or of ' : ' and ')}
+      {fatal.beyond === 'pool' ? '' : ', and then only their files'}.{' '}
+      <span className="soft">Pull drives with X to see it.</span>
     </p>
   )
 }
+
+/** What one failed part that several drives share does to the pools, as far as the design says. */
+function SharedPartsWords() {
+  const parts = useAppSelector(selectSharedParts)
+  const { pools } = useAppSelector(selectDocument)
+  if (parts.length === 0) return null
+  return (
+    <div className={styles.fatalWords}>
+      <h3>When a shared part fails</h3>
+      <ul className={styles.shared}>
+        {parts.map(({ name, driveIds, pools: hurt }) => (
+          <li key={name}>
+            {name}, {say.counted(driveIds.length, 'drive')}:{' '}
+            {hurt.length === 0
+              ? 'no pool is on it.'
+              : `${hurt
+                  .map(
+                    ({ poolId, state }) =>
+                      `${pools.find(({ id }) => id === poolId)?.name ?? poolId} ${SHARED_WORDS[state]}`,
+                  )
+                  .join(', ')}.`}
+          </li>
+        ))}
+      </ul>
+      <p className="soft">
+        The data is still on the drives. Cables and power leads are not wired yet, so they are not
+        counted.
+      </p>
+    </div>
+  )
+}
+
+const SHARED_WORDS = {
+  whole: 'runs on',
+  degraded: 'runs on, degraded',
+  'partly lost': 'stops in part until it is replaced',
+  lost: 'stops until it is replaced',
+} as const
 
 /** One row of nothing survived says enough. */
 function worthShowing(rows: readonly SurvivalRow[], alwaysSurvived: number): SurvivalRow[] {

@@ -1,4 +1,5 @@
-import type { DesignDocument } from '../document'
+import type { DesignDocument, Group } from '../document'
+import { withGroups } from './withGroups'
 
 /**
  * Takes drives out of their groups. A group keeps what is left, even when that is too narrow for its
@@ -15,15 +16,17 @@ export function ungroupDrives(
   )
   if (!isMember) return document
   const pools = document.pools
-    .map((pool) => ({
-      ...pool,
-      groups: pool.groups
-        .map((group) => ({
-          ...group,
-          driveIds: group.driveIds.filter((id) => !leaving.has(id)),
-        }))
-        .filter((group) => group.driveIds.length > 0),
-    }))
+    .map((pool) =>
+      withGroups(
+        pool,
+        (pool.groups as Group[])
+          .map((group) => ({
+            ...group,
+            driveIds: group.driveIds.filter((id) => !leaving.has(id)),
+          }))
+          .filter((group) => group.driveIds.length > 0),
+      ),
+    )
     .filter((pool) => pool.groups.length > 0)
   return { ...document, pools }
 }

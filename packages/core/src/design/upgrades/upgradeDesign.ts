@@ -10,6 +10,9 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   1: (document) => document,
   // Version 3 keeps the data of the brief by kind. Older documents never said of which kind it is.
   2: (document) => ({ ...document, brief: dataByKind(document.brief) }),
+  // Version 4 knows pools of other families than ZFS, spares and dRAID, and the house rule on
+  // compression, which the schema fills in. What was a pool before is one still.
+  3: (document) => document,
 }
 
 /**

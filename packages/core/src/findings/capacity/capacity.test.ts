@@ -10,7 +10,7 @@ const cases: RuleCase[] = [
   {
     code: 'too-small',
     severity: 'risks',
-    words: 'Full after 1.1 of 3 years: 11.5 TiB to work with against 19 TiB wanted.',
+    words: 'Full after 1.2 of 3 years: 11.6 TiB to work with against 19 TiB wanted.',
     bad: changeBrief(shelf, { data: dataOfOneKind(7 * TIB, 4 * TIB) }),
     good: shelf,
     unknown: null,
@@ -18,7 +18,7 @@ const cases: RuleCase[] = [
   {
     code: 'too-small',
     severity: 'blocks',
-    words: "Today's 12 TiB do not fit in 11.5 TiB",
+    words: "Today's 12 TiB do not fit in 11.6 TiB",
     bad: changeBrief(shelf, { data: dataOfOneKind(12 * TIB, TIB) }),
     good: shelf,
     unknown: null,

@@ -1,15 +1,38 @@
 import { changedPart, demoDesign, demoPart } from '../../../fixtures/demo'
 import { driveIdsOf, findingOf, type RuleCase, testRules } from '../../../fixtures/ruleTable'
+import type { DesignDocument } from '../../design/document'
+import { driveBytes } from '../../design/driveBytes'
 import { fitPart } from '../../design/edits/fitPart'
 import { groupDrives } from '../../design/edits/groupDrives'
+import { layOut } from '../../design/edits/layOut'
 import { moveDrive } from '../../design/edits/moveDrive'
 import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
 import { removeParts } from '../../design/edits/removeParts'
 import { ungroupDrives } from '../../design/edits/ungroupDrives'
 import { letteredGroups } from '../../design/groupLetters'
+import { familyOf, type FamilyName } from '../../pool/families'
 
 const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
+
+const ids = driveIdsOf(shelf)
+/** The same four drives as two ZFS mirrors. */
+const pairs = groupDrives(shelf, [
+  { kind: 'mirror', driveIds: ids.slice(0, 2) },
+  { kind: 'mirror', driveIds: ids.slice(2) },
+])
+/** Another layout of the same drives, by its family and id. */
+function laidOut(family: FamilyName, id: string, document = shelf): DesignDocument {
+  const drives = driveIdsOf(document).map((driveId) => ({
+    id: driveId,
+    capacityBytes: driveBytes(document).get(driveId) ?? 0,
+  }))
+  const layout = familyOf({ family })
+    .layouts(drives)
+    .find((one) => one.id === id)
+  if (!layout?.pool) throw new Error(layout?.reason ?? `no layout ${id}`)
+  return layOut(document, layout.pool)
+}
 
 const cases: RuleCase[] = [
   {
@@ -84,8 +107,8 @@ const cases: RuleCase[] = [
   {
     code: 'mixed-sizes',
     severity: 'note',
-    words: 'Group A counts every drive as 4 TB, its smallest; 4 TB lie idle.',
-    bad: putDrivesInBays(shelf, demoPart('marrowby-hush-4'), ['bay-1']),
+    words: 'Group A: 4 TB lie idle, because every drive counts as the smallest.',
+    bad: putDrivesInBays(pairs, demoPart('marrowby-hush-4'), ['bay-1']),
     good: shelf,
     unknown: null,
   },
@@ -97,7 +120,88 @@ const cases: RuleCase[] = [
     good: shelf,
     unknown: null,
   },
+  {
+    code: 'mixed-sizes',
+    severity: 'note',
+    words: 'lie idle, because no other drive has room for the other copy',
+    bad: putDrivesInBays(
+      putDrivesInBays(shelf, demoPart('quillon-keep-24'), ['bay-1']),
+      demoPart('marrowby-hush-4'),
+      ['bay-2'],
+    ),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'no-redundancy',
+    severity: 'risks',
+    words: 'the first drive that fails loses all of pool nights',
+    bad: laidOut('flexible-chunks', 'single'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'single-parity-large-drives',
+    severity: 'risks',
+    words:
+      'Groups A and B have single parity over drives of 8 TB: during the long rebuild a second failure loses the files of both drives.',
+    bad: laidOut('dedicated-parity', 'dedicated-parity-1'),
+    good: laidOut('dedicated-parity', 'dedicated-parity-2'),
+    unknown: null,
+  },
+  {
+    code: 'write-hole',
+    severity: 'note',
+    words:
+      'a power cut between data and parity leaves a stripe that does not add up, and a later rebuild makes wrong data of it. What helps: a journal',
+    bad: laidOut('fixed-stripes', 'raid6'),
+    good: laidOut('fixed-stripes', 'raid10'),
+    unknown: null,
+  },
+  {
+    code: 'write-hole',
+    severity: 'note',
+    words: 'since the last run, up to 24 h, are not covered',
+    bad: laidOut('scheduled-parity', 'scheduled-parity-1'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'experimental-layout',
+    severity: 'risks',
+    words: 'is experimental: not for data you care about',
+    bad: laidOut('flexible-chunks', 'single-parity'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'cluster-size',
+    severity: 'note',
+    // Common practice, no source: four columns less one, times 64 KiB.
+    words: 'with clusters of 192 KiB, one whole row of data',
+    bad: laidOut('columns', 'columns-4-1'),
+    good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'spare-too-small',
+    severity: 'risks',
+    words: 'A spare of group B has 4 TB; it cannot take the place of a member of 8 TB.',
+    bad: withSpare(putDrivesInBays(shelf, demoPart('marrowby-hush-4'), ['bay-4'])),
+    good: withSpare(shelf),
+    unknown: null,
+  },
 ]
+
+/** Three drives as raidz1, the one in the last bay as their hot spare. */
+function withSpare(document: DesignDocument): DesignDocument {
+  const inBay = document.fitted.find(({ bay }) => bay === 'bay-4')?.id ?? ''
+  const members = driveIdsOf(document).filter((id) => id !== inBay)
+  return groupDrives(document, [
+    { kind: 'raidz1', driveIds: members },
+    { kind: 'spare', driveIds: [inBay] },
+  ])
+}
 
 function baysFilled(): string[] {
   return shelf.fitted.flatMap(({ bay }) => (bay ? [bay] : []))

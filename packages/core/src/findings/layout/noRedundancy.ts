@@ -1,19 +1,24 @@
 import { letteredGroups } from '../../design/groupLetters'
+import { familyOf } from '../../pool/families'
 import type { Rule } from '../rule'
 
 /** A group without redundancy takes the whole pool with it. */
 export const noRedundancy: Rule = (document) =>
-  letteredGroups(document)
-    .filter(({ group }) => group.kind === 'stripe')
-    .map(({ group, letter, pool }) => ({
-      code: 'no-redundancy',
-      severity: 'risks',
-      step: 'drives',
-      partIds: group.driveIds,
-      groupIds: [group.id],
-      sentence:
-        pool.groups.length > 1
-          ? `Group ${letter} has no redundancy: one failed drive in it loses all of pool ${pool.name}, the other groups included.`
-          : `Group ${letter} has no redundancy: the first drive that fails loses all of pool ${pool.name}.`,
-      numbers: { drives: group.driveIds.length },
-    }))
+  letteredGroups(document).flatMap(({ group, letter, pool }) => {
+    const sets = familyOf(pool).failureSets(pool)
+    if (!sets.some(({ by, groupIds }) => by === 'nothing' && groupIds.includes(group.id))) return []
+    return [
+      {
+        code: 'no-redundancy',
+        severity: 'risks',
+        step: 'drives',
+        partIds: group.driveIds,
+        groupIds: [group.id],
+        sentence:
+          sets.length > 1
+            ? `Group ${letter} has no redundancy: one failed drive in it loses all of pool ${pool.name}, the other groups included.`
+            : `Group ${letter} has no redundancy: the first drive that fails loses all of pool ${pool.name}.`,
+        numbers: { drives: group.driveIds.length },
+      },
+    ]
+  })

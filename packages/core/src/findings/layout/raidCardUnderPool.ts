@@ -1,4 +1,5 @@
 import { fittedOfKind } from '../../design/fittedParts'
+import { familyOf } from '../../pool/families'
 import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
@@ -9,7 +10,10 @@ export const raidCardUnderPool: Rule = (document) => {
   const cards = fittedOfKind(document, 'controller').filter(
     ({ sheet }) => sheet.manner === 'RAID card',
   )
-  if (document.pools.every(({ groups }) => groups.length === 0)) return []
+  const minds = document.pools.some(
+    (pool) => pool.groups.length > 0 && familyOf(pool).traits(pool).checksums,
+  )
+  if (!minds) return []
   const [first] = cards
   if (!first) {
     const silent = fittedOfKind(document, 'controller').filter(({ sheet }) => sheet.manner === null)
@@ -18,7 +22,7 @@ export const raidCardUnderPool: Rule = (document) => {
         code: 'raid-card-under-pool',
         step: 'core',
         partIds: silent.map(({ part }) => part.id),
-        question: 'whether ZFS sees the drives themselves',
+        question: 'whether the file system sees the drives themselves',
         missing: `what ${sheetName(sheet)} puts between`,
       }),
     )
@@ -29,7 +33,7 @@ export const raidCardUnderPool: Rule = (document) => {
       severity: 'risks',
       step: 'core',
       parts: cards,
-      sentence: `${sheetName(first.sheet)} puts its own RAID between ZFS and the drives: errors are seen but not mended, and drives are hidden. Only a card that passes drives through plainly will do.`,
+      sentence: `${sheetName(first.sheet)} puts its own RAID between the file system and the drives: errors are seen but not mended, and drives are hidden. Only a card that passes drives through plainly will do.`,
       houseRule:
         'Some take the card for its battery-backed cache; with a checksumming file system a plain controller is preferred.',
     }),

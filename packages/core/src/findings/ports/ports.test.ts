@@ -221,7 +221,7 @@ const cases: RuleCase[] = [
   {
     code: 'raid-card-under-pool',
     severity: 'risks',
-    words: 'puts its own RAID between ZFS and the drives',
+    words: 'puts its own RAID between the file system and the drives',
     bad: withPart(drawer, 'lockrow-kept-8'),
     good: { ...withPart(drawer, 'lockrow-kept-8'), pools: [] },
     unknown: withPart(drawer, 'lockrow-kept-8', { manner: null }),

@@ -1,3 +1,4 @@
+import { decimalBytes } from '../../units/bytes'
 import { type FamilyCapacity, sumOf } from '../familyCapacity'
 import { PoolError } from '../poolError'
 
@@ -37,7 +38,7 @@ export function dedicatedParityCapacity(
     if (bytes >= largest) return
     throw new PoolError(
       `parity[${index}]`,
-      `A parity drive must be at least as large as the largest data drive: ${bytes} bytes are less than ${largest}.`,
+      `A parity drive must be at least as large as the largest data drive: ${inTerabytes(bytes)} is less than ${inTerabytes(largest)}.`,
     )
   })
   return {
@@ -45,4 +46,9 @@ export function dedicatedParityCapacity(
     usableBytes: sumOf(data),
     strandedBytes: [...parity.map((bytes) => bytes - largest), ...data.map(() => 0)],
   }
+}
+
+const inTerabytes = (bytes: number): string => {
+  const { value, unit } = decimalBytes(bytes, 3, 'en')
+  return `${value} ${unit}`
 }

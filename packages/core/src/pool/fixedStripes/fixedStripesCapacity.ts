@@ -59,6 +59,11 @@ export function fixedStripesCapacity(
   }
 }
 
+/** The fewest members of a level. */
+export function fewestForLevel(level: StripeLevel): number {
+  return LEVELS[level].fewest
+}
+
 /** Which members may fail together. */
 export function fixedStripesGroups(level: StripeLevel, width: number): RedundancyGroup[] {
   return LEVELS[level].groups(width)

@@ -1,10 +1,13 @@
-import type { DesignDocument, Pool } from '../../design/document'
-import { vdevKinds } from '../zfs/vdevKinds'
-import { type RedundancyGroup, type Survival, survivalByCounting } from './survivalByCounting'
+import type { DesignDocument } from '../../design/document'
+import { familyOf } from '../families'
+import { redundancyOf } from '../layoutFamily'
+import { type Survival, survivalByCounting } from './survivalByCounting'
 
 export interface PoolSurvival {
   poolId: string
   survival: Survival
+  /** What a failure beyond that takes along: all of the pool, or what the failed drives held. */
+  beyond: 'pool' | 'failed drives'
 }
 
 export interface SurvivalFigure {
@@ -15,18 +18,13 @@ export interface SurvivalFigure {
 
 /** Which failures do the pools of a design survive? A group too narrow for its parity bears none. */
 export function designSurvival(document: DesignDocument): SurvivalFigure {
-  const pools = document.pools
-    .filter(({ groups }) => groups.length > 0)
-    .map((pool) => ({ poolId: pool.id, survival: survivalByCounting(redundancyGroups(pool)) }))
+  const pools = document.pools.flatMap((pool) => {
+    const family = familyOf(pool)
+    const sets = family.failureSets(pool)
+    if (sets.length === 0) return []
+    const survival = survivalByCounting(redundancyOf(sets))
+    return [{ poolId: pool.id, survival, beyond: family.beyond }]
+  })
   const always = pools.map(({ survival }) => survival.alwaysSurvived)
   return { pools, alwaysSurvived: always.length > 0 ? Math.min(...always) : null }
-}
-
-/** The groups of a pool as the counting sees them. */
-export function redundancyGroups(pool: Pool): RedundancyGroup[] {
-  return pool.groups.map(({ kind, driveIds }) => {
-    const width = driveIds.length
-    const { minimumMembers, bearsFailures } = vdevKinds[kind]
-    return { width, bears: width < minimumMembers ? 0 : bearsFailures(width) }
-  })
 }

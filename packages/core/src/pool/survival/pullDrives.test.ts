@@ -1,11 +1,23 @@
 import fc from 'fast-check'
 import { demoDesign } from '../../../fixtures/demo'
+import type { DesignDocument } from '../../design/document'
+import { driveBytes } from '../../design/driveBytes'
+import { driveIdsOf } from '../../../fixtures/ruleTable'
+import { dataLossByFailures } from '../dedicatedParity/dataLossByFailures'
 import { groupDrives } from '../../design/edits/groupDrives'
 import { designSurvival } from './designSurvival'
-import { pullDrives, smallestFatalSets } from './pullDrives'
+import { type PulledPool, pullDrives as pull, smallestFatalSets } from './pullDrives'
+
+const pullDrives = (document: DesignDocument, ids: readonly string[]): PulledPool[] =>
+  pull(document, ids, driveBytes(document))
 
 const cabin = demoDesign('cabin-archive')
 const drawer = demoDesign('drawer-of-drives')
+/** The same drives as two ZFS groups of unequal redundancy. */
+const twoGroups = groupDrives(drawer, [
+  { kind: 'raidz2', driveIds: ['drive-1', 'drive-2', 'drive-3', 'drive-4', 'drive-5'] },
+  { kind: 'mirror', driveIds: ['drive-6', 'drive-7'] },
+])
 const membersOf = (document: typeof cabin, group: number): string[] =>
   document.pools[0]?.groups[group]?.driveIds ?? []
 
@@ -53,24 +65,24 @@ test('the smallest fatal set is one more than is always survived', () => {
 
 // Two ways to the same number: pulling every subset, and counting with polynomials.
 test('pulling every set of drives agrees with the counting', () => {
-  const ids = drawer.pools[0]?.groups.flatMap(({ driveIds }) => driveIds) ?? []
+  const ids = twoGroups.pools[0]?.groups.flatMap(({ driveIds }) => driveIds) ?? []
   const survivors = new Map<number, number>()
   for (let set = 1; set < 1 << ids.length; set += 1) {
     const pulled = ids.filter((_, index) => (set >> index) & 1)
-    const [pool] = pullDrives(drawer, pulled)
+    const [pool] = pullDrives(twoGroups, pulled)
     if (pool?.state !== 'lost') {
       survivors.set(pulled.length, (survivors.get(pulled.length) ?? 0) + 1)
     }
   }
-  for (const { failures, survivingSets } of designSurvival(drawer).pools[0]?.survival.byFailures ??
-    []) {
+  for (const { failures, survivingSets } of designSurvival(twoGroups).pools[0]?.survival
+    .byFailures ?? []) {
     expect(String(survivors.get(failures) ?? 0)).toBe(survivingSets)
   }
 })
 
 test('one more pulled never makes things better', () => {
   const ids = cabin.pools[0]?.groups.flatMap(({ driveIds }) => driveIds) ?? []
-  const rank = { whole: 0, degraded: 1, lost: 2 }
+  const rank = { whole: 0, degraded: 1, 'partly lost': 2, lost: 3 }
   fc.assert(
     fc.property(fc.subarray(ids), fc.constantFrom(...ids), (pulled, more) => {
       const [before] = pullDrives(cabin, pulled)
@@ -78,4 +90,45 @@ test('one more pulled never makes things better', () => {
       expect(rank[after?.state ?? 'lost']).toBeGreaterThanOrEqual(rank[before?.state ?? 'lost'])
     }),
   )
+})
+
+describe('drives readable alone', () => {
+  const ids = driveIdsOf(drawer).slice(0, 7)
+  const bytesOf = driveBytes(drawer)
+
+  test('as many as there are parity drives cost nothing', () => {
+    for (const id of ids) {
+      expect(pullDrives(drawer, [id])).toMatchObject([{ state: 'degraded', lostBytes: 0 }])
+    }
+  })
+
+  test('beyond that the failed data drives are lost, and nothing else', () => {
+    const lost = (...gone: string[]): number | undefined => pullDrives(drawer, gone)[0]?.lostBytes
+    const size = (id: string): number => bytesOf.get(id) ?? 0
+    expect(lost('drive-2', 'drive-6')).toBe(size('drive-2') + size('drive-6'))
+    // drive-1 is the parity drive: it takes no file along, but leaves the other without help.
+    expect(lost('drive-1', 'drive-2')).toBe(size('drive-2'))
+    expect(pullDrives(drawer, ['drive-1', 'drive-2'])[0]?.state).toBe('partly lost')
+    expect(pullDrives(drawer, ids)[0]).toMatchObject({ state: 'lost', fatalNextIds: [] })
+  })
+
+  test('which would cost data next', () => {
+    expect(pullDrives(drawer, ['drive-2'])[0]?.fatalNextIds).toEqual(
+      ids.filter((id) => id !== 'drive-2'),
+    )
+    // Parity is of no use any more, so its drive may go as well.
+    expect(pullDrives(drawer, ['drive-2', 'drive-3'])[0]?.fatalNextIds).toEqual(ids.slice(3))
+  })
+
+  test('losses agree with the sums by number of failures', () => {
+    const [parity, ...data] = ids.map((id) => bytesOf.get(id) ?? 0)
+    const sums = dataLossByFailures({ parity: [parity ?? 0], data })
+    for (let set = 1; set < 1 << ids.length; set += 1) {
+      const gone = ids.filter((_, index) => (set >> index) & 1)
+      const lostBytes = pullDrives(drawer, gone)[0]?.lostBytes ?? -1
+      const { leastBytes = 0, mostBytes = 0 } = sums[gone.length - 1] ?? {}
+      expect(lostBytes).toBeGreaterThanOrEqual(leastBytes)
+      expect(lostBytes).toBeLessThanOrEqual(mostBytes)
+    }
+  })
 })

@@ -1,74 +1,155 @@
-import type { DesignDocument } from '../../design/document'
-import { redundancyGroups } from './designSurvival'
+import type { DesignDocument, Pool } from '../../design/document'
+import { familyOf } from '../families'
+import type { FailureSet, LayoutFamily } from '../layoutFamily'
 
 export interface PulledPool {
   poolId: string
-  /** `whole`: nothing of it is gone. `degraded`: it runs on. `lost`: its data is gone. */
-  state: 'whole' | 'degraded' | 'lost'
-  /** Groups that lost a member, with how many more each would bear. */
-  hurt: { groupId: string; gone: number; bearsMore: number }[]
-  /** Drives of which any one more would lose the pool; empty when it is lost already. */
+  /**
+   * `whole`: nothing of it is gone. `degraded`: it runs on. `partly lost`: files of the failed drives are
+   * gone, the rest is there. `lost`: all of it is gone.
+   */
+  state: 'whole' | 'degraded' | 'partly lost' | 'lost'
+  /** Sets of drives that lost a member, with how many more each would bear. */
+  hurt: { groupIds: string[]; gone: number; bearsMore: number }[]
+  /** Drives of which any one more would cost data; empty when the pool is lost already. */
   fatalNextIds: string[]
+  /** Room of the drives that are lost for good, where each holds files of its own; else 0. */
+  lostBytes: number
 }
 
 /**
  * What becomes of each pool when these drives fail at once?
  *
- * A pool is lost as soon as one of its groups loses more members than it bears.
+ * A pool is lost as soon as one of its sets of drives loses more members than it bears. Where each data
+ * drive has files of its own, only those of the failed ones are gone.
  *
+ * @param bytesOf sizes of the drives
  * @example one drive of a mirrored pair: degraded, and its partner is fatal next
  */
 export function pullDrives(
   { pools }: Pick<DesignDocument, 'pools'>,
   pulledIds: readonly string[],
+  bytesOf: ReadonlyMap<string, number>,
 ): PulledPool[] {
   const pulled = new Set(pulledIds)
-  return pools
-    .filter(({ groups }) => groups.length > 0)
-    .map((pool) => {
-      const bears = redundancyGroups(pool)
-      const groups = pool.groups.map(({ id, driveIds }, index) => {
-        const gone = driveIds.filter((driveId) => pulled.has(driveId)).length
-        return { groupId: id, driveIds, gone, bearsMore: (bears[index]?.bears ?? 0) - gone }
-      })
-      const lost = groups.some(({ gone, bearsMore }) => gone > 0 && bearsMore < 0)
-      const hurt = groups.filter(({ gone }) => gone > 0)
-      return {
-        poolId: pool.id,
-        state: lost ? 'lost' : hurt.length > 0 ? 'degraded' : 'whole',
-        hurt: hurt.map(({ groupId, gone, bearsMore }) => ({ groupId, gone, bearsMore })),
-        fatalNextIds: lost
-          ? []
-          : groups
-              .filter(({ bearsMore }) => bearsMore === 0)
-              .flatMap(({ driveIds }) => driveIds.filter((driveId) => !pulled.has(driveId))),
-      }
+  return pools.flatMap((pool) => {
+    const family = familyOf(pool)
+    const sets = family.failureSets(pool)
+    if (sets.length === 0) return []
+    const { beyond } = family
+    return [
+      beyond === 'pool'
+        ? withoutWholePool(pool, sets, pulled)
+        : withoutSomeDrives(pool, sets, pulled, bytesOf),
+    ]
+  })
+}
+
+interface JudgedSet {
+  set: FailureSet
+  goneIds: string[]
+  leftIds: string[]
+  bearsMore: number
+}
+
+function judged(sets: readonly FailureSet[], pulled: ReadonlySet<string>): JudgedSet[] {
+  return sets.map((set) => {
+    const goneIds = set.driveIds.filter((id) => pulled.has(id))
+    const leftIds = set.driveIds.filter((id) => !pulled.has(id))
+    return { set, goneIds, leftIds, bearsMore: set.bears - goneIds.length }
+  })
+}
+
+function hurtOf(all: readonly JudgedSet[]): PulledPool['hurt'] {
+  return all
+    .filter(({ goneIds }) => goneIds.length > 0)
+    .map(({ set, goneIds, bearsMore }) => {
+      return { groupIds: set.groupIds, gone: goneIds.length, bearsMore }
     })
 }
 
-/** The fewest failures that lose a pool, and in which group they are. */
+function withoutWholePool(
+  { id: poolId }: Pool,
+  sets: readonly FailureSet[],
+  pulled: ReadonlySet<string>,
+): PulledPool {
+  const all = judged(sets, pulled)
+  const hurt = hurtOf(all)
+  const lost = hurt.some(({ bearsMore }) => bearsMore < 0)
+  const atTheEdge = all.filter(({ bearsMore }) => bearsMore === 0)
+  return {
+    poolId,
+    state: lost ? 'lost' : hurt.length > 0 ? 'degraded' : 'whole',
+    hurt,
+    fatalNextIds: lost ? [] : atTheEdge.flatMap(({ leftIds }) => leftIds),
+    lostBytes: 0,
+  }
+}
+
+/**
+ * Where drives are readable alone. A parity drive that goes while parity is just enough leaves the failed
+ * ones without help; once parity helps nobody any more, it takes no file along.
+ */
+function withoutSomeDrives(
+  { id: poolId }: Pool,
+  sets: readonly FailureSet[],
+  pulled: ReadonlySet<string>,
+  bytesOf: ReadonlyMap<string, number>,
+): PulledPool {
+  const all = judged(sets, pulled)
+  const hurt = hurtOf(all)
+  const dataOf = (ids: readonly string[], { parityIds = [] }: FailureSet): string[] =>
+    ids.filter((id) => !parityIds.includes(id))
+  const lostIds = all.flatMap(({ set, goneIds, bearsMore }) =>
+    bearsMore < 0 ? dataOf(goneIds, set) : [],
+  )
+  const dataLeft = all.some(({ set, leftIds }) => dataOf(leftIds, set).length > 0)
+  return {
+    poolId,
+    state:
+      lostIds.length > 0
+        ? dataLeft
+          ? 'partly lost'
+          : 'lost'
+        : hurt.length > 0
+          ? 'degraded'
+          : 'whole',
+    hurt,
+    fatalNextIds: all.flatMap(({ set, leftIds, bearsMore }) =>
+      bearsMore > 0 ? [] : bearsMore === 0 ? leftIds : dataOf(leftIds, set),
+    ),
+    lostBytes: lostIds.reduce((sum, id) => sum + (bytesOf.get(id) ?? 0), 0),
+  }
+}
+
+/** The fewest failures that cost data, and where. */
 export interface FatalSet {
   poolId: string
   failures: number
   /** Every group in which that many are enough. */
   groupIds: string[]
+  beyond: LayoutFamily['beyond']
 }
 
 /**
- * How few failures can lose each pool, and where?
+ * How few failures can cost data of each pool, and where?
  *
  * @example two groups of double parity: 3 failures, in either group
  */
 export function smallestFatalSets({ pools }: Pick<DesignDocument, 'pools'>): FatalSet[] {
-  return pools
-    .filter(({ groups }) => groups.length > 0)
-    .map((pool) => {
-      const bears = redundancyGroups(pool).map((group) => group.bears)
-      const least = Math.min(...bears)
-      return {
+  return pools.flatMap((pool) => {
+    const family = familyOf(pool)
+    const sets = family.failureSets(pool)
+    if (sets.length === 0) return []
+    const least = Math.min(...sets.map(({ bears }) => bears))
+    const weakest = sets.filter(({ bears }) => bears === least)
+    return [
+      {
         poolId: pool.id,
         failures: least + 1,
-        groupIds: pool.groups.flatMap(({ id }, index) => (bears[index] === least ? [id] : [])),
-      }
-    })
+        groupIds: [...new Set(weakest.flatMap(({ groupIds }) => groupIds))],
+        beyond: family.beyond,
+      },
+    ]
+  })
 }

@@ -1,0 +1,29 @@
+import { changeHouseRules } from '@flint/core'
+import { NumberField } from '../../controls/NumberField'
+import { selectDocument } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+
+/** How well the data is taken to pack, where the layout compresses: the builder's own assumption. */
+export function CompressionRule() {
+  const ratio = useAppSelector((state) => selectDocument(state).houseRules.compressionRatio)
+  const edit = useEdit()
+  return (
+    <NumberField
+      label="Compression"
+      unit=": 1"
+      min={1}
+      max={10}
+      value={ratio}
+      help="Your guess; films and pictures save nothing."
+      onChange={(compressionRatio) => {
+        if (compressionRatio === null) return
+        edit(
+          'change the compression',
+          (document) => changeHouseRules(document, { compressionRatio }),
+          true,
+        )
+      }}
+    />
+  )
+}

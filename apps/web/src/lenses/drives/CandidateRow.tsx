@@ -1,0 +1,66 @@
+import { type Candidate, type DesignDocument, layOut } from '@flint/core'
+import { say } from '../../controls/locale'
+import { selectDocument } from '../../sheet/selectors'
+import { useEdit, usePreview } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import { isLaidOutSo } from './isLaidOutSo'
+import { pileColumns } from './pileColumns'
+import styles from './pile.module.css'
+
+interface CandidateRowProps {
+  candidate: Candidate
+  familyTitle: string
+}
+
+/** One layout of the pile; choosing its name makes it, pointing at it shows what the design would become. */
+export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
+  const { title, ownWords, pool, unbeaten, strandedBytes } = candidate
+  const { pools } = useAppSelector(selectDocument)
+  const edit = useEdit()
+  const previewOf = usePreview()
+  const isNow = pools.some((there) => isLaidOutSo(there, pool))
+  const apply = (before: DesignDocument): DesignDocument => layOut(before, pool)
+  const { onPointerEnter, onPointerLeave, onFocus, onBlur } = previewOf(isNow ? null : apply)
+  return (
+    <tr
+      data-candidate={candidate.id}
+      aria-current={isNow}
+      onPointerEnter={onPointerEnter}
+      onPointerLeave={onPointerLeave}
+    >
+      <th scope="row">
+        <button
+          type="button"
+          className={styles.apply}
+          aria-disabled={isNow}
+          onFocus={onFocus}
+          onBlur={onBlur}
+          onClick={() => {
+            if (!isNow) edit(`make ${title}`, apply)
+          }}
+        >
+          <span className={styles.mark}>
+            {unbeaten && (
+              <>
+                <span aria-hidden="true">◆</span>
+                <span className="only-for-readers">unbeaten, </span>
+              </>
+            )}
+          </span>
+          <span className={styles.name}>
+            {title}
+            <span className="soft">
+              {familyTitle}, {ownWords}
+              {isNow && ', now'}
+            </span>
+          </span>
+          {!isNow && <span className={styles.applyWord}>apply</span>}
+        </button>
+      </th>
+      {pileColumns.map(({ id, text }) => (
+        <td key={id}>{text(candidate)}</td>
+      ))}
+      <td>{strandedBytes > 0 ? say.drive(strandedBytes) : '–'}</td>
+    </tr>
+  )
+}

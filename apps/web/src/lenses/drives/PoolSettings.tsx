@@ -1,0 +1,104 @@
+import { changePool, GIB, KIB, MIB, type Pool } from '@flint/core'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import { NumberField } from '../../controls/NumberField'
+import { say } from '../../controls/locale'
+import { useEdit } from '../../sheet/useEdit'
+
+/** What can be set of a pool, by its family. */
+export function PoolSettings({ pool }: { pool: Pool }) {
+  const edit = useEdit()
+  const change = (what: string, values: Record<string, unknown>): void => {
+    edit(`set ${what}`, (before) => changePool(before, pool.id, values), true)
+  }
+  switch (pool.family) {
+    case 'zfs':
+      return (
+        <SizeChoice
+          label="Sector size"
+          value={2 ** pool.ashift}
+          sizes={[9, 12, 13].map((ashift) => 2 ** ashift)}
+          onChange={(bytes) => {
+            change('the sector size', { ashift: Math.log2(bytes) })
+          }}
+        />
+      )
+    case 'scheduled-parity':
+      return (
+        <NumberField
+          label="Parity run every"
+          unit="h"
+          width={140}
+          min={0.1}
+          max={8_760}
+          value={pool.syncEveryHours}
+          onChange={(syncEveryHours) => {
+            change('the parity run', { syncEveryHours })
+          }}
+        />
+      )
+    case 'flexible-chunks':
+      return (
+        <SizeChoice
+          label="Chunk size"
+          value={pool.chunkBytes}
+          sizes={[256 * MIB, GIB, 5 * GIB, 10 * GIB]}
+          onChange={(chunkBytes) => {
+            change('the chunk size', { chunkBytes })
+          }}
+        />
+      )
+    case 'columns':
+      return (
+        <>
+          <SizeChoice
+            label="Interleave"
+            value={pool.interleaveBytes}
+            sizes={[16, 32, 64, 128, 256].map((size) => size * KIB)}
+            onChange={(interleaveBytes) => {
+              change('the interleave', { interleaveBytes })
+            }}
+          />
+          <SizeChoice
+            label="Slab size"
+            value={pool.slabBytes}
+            sizes={[256 * MIB, GIB]}
+            onChange={(slabBytes) => {
+              change('the slab size', { slabBytes })
+            }}
+          />
+        </>
+      )
+    default:
+      return null
+  }
+}
+
+interface SizeChoiceProps {
+  label: string
+  value: number
+  sizes: readonly number[]
+  onChange: (bytes: number) => void
+}
+
+function SizeChoice({ label, value, sizes, onChange }: SizeChoiceProps) {
+  const all = sizes.includes(value) ? sizes : [value, ...sizes]
+  return (
+    <TextField
+      select
+      size="small"
+      label={label}
+      value={value}
+      sx={{ width: 140 }}
+      onChange={({ target }) => {
+        onChange(Number(target.value))
+      }}
+    >
+      {all.map((bytes) => (
+        <MenuItem key={bytes} value={bytes}>
+          {say.space(bytes, 0)}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
+}

@@ -1,0 +1,64 @@
+import { type Candidate, CANDIDATE_COLUMNS, type CandidateColumn } from '@flint/core'
+import { say } from '../../controls/locale'
+
+interface PileColumn {
+  id: CandidateColumn
+  title: string
+  help: string
+  text: (candidate: Candidate) => string
+}
+
+const MB = 1_000_000
+
+/** The columns of the pile, each with what its head explains. */
+export const pileColumns: readonly PileColumn[] = [
+  {
+    id: 'workingBytes',
+    title: 'To work with',
+    help: 'Space for files below the fill ceiling and without the snapshot reserve',
+    text: ({ workingBytes }) => say.space(workingBytes),
+  },
+  {
+    id: 'alwaysSurvived',
+    title: 'Survives',
+    help: 'Failures that cost no data, whichever drives they are',
+    text: ({ alwaysSurvived, beyond }) =>
+      `${alwaysSurvived === 0 ? 'none' : `any ${say.number(alwaysSurvived)}`}${beyond === 'failed drives' ? ' *' : ''}`,
+  },
+  {
+    id: 'randomReadsPerSecond',
+    title: 'Small reads',
+    help: 'A second, from all drives; a first estimate',
+    text: ({ randomReadsPerSecond: reads }) =>
+      reads === null ? 'not known' : `${say.number(reads)}/s`,
+  },
+  {
+    id: 'streamingBytesPerSecond',
+    title: 'One stream',
+    help: 'One large file from the start of the drives; a first estimate',
+    text: ({ streamingBytesPerSecond: rate }) =>
+      rate === null ? 'not known' : `${say.number(rate / MB)} MB/s`,
+  },
+  {
+    id: 'spinningDrives',
+    title: 'Spin',
+    help: 'Drives that must spin to read one film',
+    text: ({ spinningDrives }) => say.number(spinningDrives),
+  },
+  {
+    id: 'growthDrives',
+    title: 'Grows by',
+    help: 'The fewest drives to add at a time',
+    text: ({ growthDrives }) => say.number(growthDrives),
+  },
+]
+
+/** The best of the column first; then more space, then the order of the families. What is not known comes last. */
+export function sortedBy(candidates: readonly Candidate[], column: CandidateColumn): Candidate[] {
+  const sign = CANDIDATE_COLUMNS[column] === 'more' ? -1 : 1
+  return [...candidates].sort((one, other) => {
+    const [a, b] = [one[column], other[column]]
+    if (a === null || b === null) return Number(a === null) - Number(b === null)
+    return sign * (a - b) || other.workingBytes - one.workingBytes
+  })
+}

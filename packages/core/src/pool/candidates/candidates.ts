@@ -1,0 +1,51 @@
+import { USUAL_FILE_BYTES } from '../../design/brief'
+import type { HouseRules } from '../../design/houseRules'
+import { layoutFamilies } from '../families'
+import { poolFigure, strandedBytes } from '../designCapacity'
+import type { Candidate, PileDrive } from './candidate'
+import { readRates } from './readRates'
+import { markUnbeaten } from './unbeaten'
+
+/**
+ * What could these drives be? All layouts of all families that can be made of them, side by side.
+ *
+ * @param rules fill ceiling, snapshot reserve and compression
+ * @returns in the order of the families; empty without drives
+ * @example candidates(eightOldDrives, rules).filter(({ unbeaten }) => unbeaten)
+ */
+export function candidates(drives: readonly PileDrive[], rules: HouseRules): Candidate[] {
+  if (drives.length === 0) return []
+  const bytesOf = new Map(drives.map(({ id, capacityBytes }) => [id, capacityBytes]))
+  const driveOf = new Map(drives.map((drive) => [drive.id, drive]))
+  const found = layoutFamilies.flatMap((family) =>
+    family
+      .layouts(drives)
+      .flatMap(({ id, title, ownWords, pool }): Omit<Candidate, 'unbeaten'>[] => {
+        if (!pool) return []
+        const { capacity, workingBytes } = poolFigure(pool, bytesOf, rules)
+        if (!capacity) return []
+        const traits = family.traits(pool)
+        const bears = family.failureSets(pool).map((set) => set.bears)
+        const members = pool.groups
+          .filter(({ kind }) => kind !== 'spare' && kind !== 'parity')
+          .flatMap(({ driveIds }) => driveIds.flatMap((driveId) => driveOf.get(driveId) ?? []))
+        return [
+          {
+            id: `${family.family}/${id}`,
+            family: family.family,
+            title,
+            ownWords,
+            pool,
+            workingBytes,
+            alwaysSurvived: Math.min(...bears),
+            beyond: family.beyond,
+            ...readRates(members, traits),
+            spinningDrives: traits.spinningToRead(USUAL_FILE_BYTES.media),
+            growthDrives: traits.growthDrives,
+            strandedBytes: strandedBytes(capacity),
+          },
+        ]
+      }),
+  )
+  return markUnbeaten(found)
+}

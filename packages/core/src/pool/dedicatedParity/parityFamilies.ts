@@ -1,0 +1,205 @@
+import { z } from 'zod'
+import {
+  byDrive,
+  largestFirst,
+  type Layout,
+  type LayoutFamily,
+  type PoolCapacity,
+  type SizedDrive,
+  sizesOf,
+  THOUGHT,
+  thoughtOf,
+  type Traits,
+} from '../layoutFamily'
+import { groupOf, poolFields } from '../poolFields'
+import { capitalised, countWord } from '../numberWords'
+import { requestMembers } from '../requestMembers'
+import { survivalByCounting } from '../survival/survivalByCounting'
+import { dataLossByFailures } from './dataLossByFailures'
+import { dedicatedParityCapacity, MOST_PARITY_DRIVES } from './dedicatedParityCapacity'
+
+type ParityFamily = keyof typeof MOST_PARITY_DRIVES
+
+const fields = { ...poolFields, groups: z.array(groupOf(['parity', 'data'])).max(2) }
+
+const dedicated = z.strictObject({ ...fields, family: z.literal('dedicated-parity') })
+const scheduled = z.strictObject({
+  ...fields,
+  family: z.literal('scheduled-parity'),
+  /** How often parity is brought up to date; what was written since is not covered. */
+  syncEveryHours: z.number().min(0.1).max(8_760).default(24),
+})
+
+type DedicatedPool = z.infer<typeof dedicated>
+type ScheduledPool = z.infer<typeof scheduled>
+type ParityPool = DedicatedPool | ScheduledPool
+
+const drives = { parity: requestMembers, data: requestMembers }
+const dedicatedRequest = z.strictObject({ family: z.literal('dedicated-parity'), ...drives })
+const scheduledRequest = z.strictObject({ family: z.literal('scheduled-parity'), ...drives })
+type Request = z.infer<typeof dedicatedRequest> | z.infer<typeof scheduledRequest>
+
+/** What both have in common: data drives with file systems of their own, and parity drives beside them. */
+const common = {
+  source:
+    'Common practice, no source: the data drives add up, and parity as large as the largest of them covers them.',
+  groupWords: ({ kind }: ParityPool['groups'][number]) =>
+    kind === 'parity'
+      ? { plainName: 'parity of all data drives', ownWords: 'parity' }
+      : { plainName: 'data, each readable alone', ownWords: 'data' },
+  fewestMembers: () => 1,
+  capacityOf,
+  idleBecause: () => 'no data drive is as large as this parity drive',
+  blamedGroup: ({ groups }: ParityPool, field: string) =>
+    (groups.find(({ kind }) => field.startsWith(kind)) ?? groups[0])?.id ?? null,
+  failureSets: ({ groups }: ParityPool) => {
+    const parityIds = groups.flatMap(({ kind, driveIds }) => (kind === 'parity' ? driveIds : []))
+    const driveIds = groups.flatMap((group) => group.driveIds)
+    const by = 'parity' as const
+    const groupIds = groups.map(({ id }) => id)
+    return [{ groupIds, driveIds, bears: parityIds.length, by, parityIds }]
+  },
+  beyond: 'failed drives',
+  answer: (request: Request) => ({
+    ...dedicatedParityCapacity(request.family, request),
+    survival: survivalByCounting([
+      { width: request.parity.length + request.data.length, bears: request.parity.length },
+    ]),
+    dataLost: dataLossByFailures(request),
+  }),
+} as const
+
+/** Parity kept in real time by the array itself. */
+export const dedicatedParityFamily: LayoutFamily<
+  DedicatedPool,
+  z.infer<typeof dedicatedRequest>
+> = {
+  ...common,
+  family: 'dedicated-parity',
+  title: 'Parity drives, real time',
+  about:
+    'Mixed sizes, one spinning drive per file, each data drive readable alone; one drive’s speed, no checksums.',
+  schema: dedicated,
+  traits: (pool) => traits(pool, null),
+  layouts: (some) =>
+    layoutsOf('dedicated-parity', some, (groups) => ({
+      ...THOUGHT,
+      family: 'dedicated-parity',
+      groups,
+    })),
+  request: dedicatedRequest,
+}
+
+/** Parity computed by a run every night or so. */
+export const scheduledParityFamily: LayoutFamily<
+  ScheduledPool,
+  z.infer<typeof scheduledRequest>
+> = {
+  ...common,
+  family: 'scheduled-parity',
+  title: 'Parity drives, scheduled',
+  about:
+    'Simple and fine for files that rarely change; what was written since the last run is not covered.',
+  schema: scheduled,
+  traits: (pool) => traits(pool, pool.syncEveryHours),
+  layouts: (some) =>
+    layoutsOf('scheduled-parity', some, (groups) => ({
+      ...THOUGHT,
+      family: 'scheduled-parity',
+      syncEveryHours: 24,
+      groups,
+    })),
+  request: scheduledRequest,
+}
+
+function capacityOf(pool: ParityPool, bytesOf: ReadonlyMap<string, number>): PoolCapacity {
+  const of = (wanted: 'parity' | 'data') => {
+    const groups = pool.groups.filter(({ kind }) => kind === wanted)
+    const driveIds = groups.flatMap((group) => group.driveIds)
+    return { driveIds, sizes: sizesOf({ driveIds }, bytesOf) }
+  }
+  const [parity, data] = [of('parity'), of('data')]
+  const { rawBytes, usableBytes, strandedBytes } = dedicatedParityCapacity(pool.family, {
+    parity: parity.sizes,
+    data: data.sizes,
+  })
+  return {
+    rawBytes,
+    poolSizeBytes: null,
+    availableBytes: usableBytes,
+    strandedByDrive: byDrive([...parity.driveIds, ...data.driveIds], strandedBytes),
+  }
+}
+
+function traits({ groups }: ParityPool, syncEveryHours: number | null): Traits {
+  const count = (wanted: 'parity' | 'data'): number =>
+    groups.reduce((sum, { kind, driveIds }) => sum + (kind === wanted ? driveIds.length : 0), 0)
+  const [parity, data] = [count('parity'), count('data')]
+  return {
+    streamingDrives: Math.min(1, data),
+    randomDrives: data,
+    spinningToRead: () => Math.min(1, data),
+    growthDrives: 1,
+    grows:
+      'By any one drive, up to the size of the smallest parity drive; its files may be on it already.',
+    shrinks: 'Empty a drive and take it out.',
+    readableAlone: 'Yes: each data drive has a file system of its own.',
+    writeHole:
+      syncEveryHours === null
+        ? {
+            exposed: true,
+            words:
+              'A power cut between data and parity leaves parity that does not fit; a drive rebuilt from it is wrong at that place.',
+            remedies: [
+              'a parity check after every unclean stop',
+              'a UPS that shuts it down in time',
+            ],
+          }
+        : {
+            exposed: true,
+            words: `Files written, changed or deleted since the last run, up to ${String(syncEveryHours)} h, are not covered, and where they lay the other drives are covered less.`,
+            remedies: [
+              'a run right after large changes',
+              'checksums of the run, checked by scrubs',
+            ],
+          },
+    smallWrite:
+      syncEveryHours === null ? { reads: 1 + parity, writes: 1 + parity } : { reads: 0, writes: 1 },
+    parityDrive:
+      'Any drive at least as large as the largest data drive; the largest ones are taken.',
+    checksums: syncEveryHours !== null,
+    compresses: false,
+    warning: null,
+  }
+}
+
+function layoutsOf<P extends ParityPool>(
+  family: ParityFamily,
+  some: readonly SizedDrive[],
+  poolOf: (groups: P['groups']) => P,
+): Layout<P>[] {
+  const ids = largestFirst(some)
+  return Array.from({ length: MOST_PARITY_DRIVES[family] }, (_, index) => {
+    const parity = index + 1
+    const reason =
+      ids.length > parity
+        ? null
+        : `${capitalised(countWord(parity))} parity ${parity === 1 ? 'drive needs' : 'drives need'} at least one data drive beside.`
+    const data = ids.length - parity
+    return {
+      id: `${family}-${parity}`,
+      title: `${countWord(parity)} parity, ${countWord(Math.max(0, data))} data`,
+      ownWords: family === 'dedicated-parity' ? 'kept in real time' : 'run each night',
+      pool: reason
+        ? null
+        : poolOf(
+            thoughtOf([
+              { kind: 'parity' as const, driveIds: ids.slice(0, parity) },
+              { kind: 'data' as const, driveIds: ids.slice(parity) },
+            ]),
+          ),
+      reason,
+      usual: parity <= 2,
+    }
+  })
+}

@@ -1,0 +1,174 @@
+import { z } from 'zod'
+import {
+  byDrive,
+  largestFirst,
+  type Layout,
+  type LayoutFamily,
+  type SizedDrive,
+  sizesOf,
+  SMALLEST_COUNTS,
+  THOUGHT,
+  thoughtOf,
+  type Traits,
+} from '../layoutFamily'
+import { groupOf, poolFields } from '../poolFields'
+import { PoolError } from '../poolError'
+import { requestMembers } from '../requestMembers'
+import { survivalByCounting } from '../survival/survivalByCounting'
+import {
+  fewestForLevel,
+  fixedStripesCapacity,
+  fixedStripesGroups,
+  STRIPE_LEVELS,
+  type StripeLevel,
+} from './fixedStripesCapacity'
+
+const schema = z.strictObject({
+  ...poolFields,
+  family: z.literal('fixed-stripes'),
+  groups: z.array(groupOf(STRIPE_LEVELS)).max(1),
+})
+type StripesPool = z.infer<typeof schema>
+
+const request = z.strictObject({
+  family: z.literal('fixed-stripes'),
+  level: z.enum(STRIPE_LEVELS),
+  members: requestMembers,
+})
+
+const PLAIN_NAMES: Record<StripeLevel, string> = {
+  raid0: 'stripes without redundancy',
+  raid1: 'every drive the same',
+  raid10: 'stripes over pairs',
+  raid5: 'single parity in stripes',
+  raid6: 'double parity in stripes',
+}
+
+const BY = {
+  raid0: 'nothing',
+  raid1: 'copies',
+  raid10: 'copies',
+  raid5: 'parity',
+  raid6: 'parity',
+} as const
+
+/** Software or card RAID: an array of equal members with any file system on top. */
+export const fixedStripesFamily: LayoutFamily<StripesPool, z.infer<typeof request>> = {
+  family: 'fixed-stripes',
+  title: 'Fixed stripes',
+  about:
+    'Simple, quick and known everywhere; no checksums, every member counts as the smallest, all spin.',
+  source:
+    'Patterson, Gibson, Katz, A Case for Redundant Arrays of Inexpensive Disks, SIGMOD 1988, for levels 1 and 5; levels 0, 6 and 10 from memory. Metadata of the array and the file system on it come on top.',
+  schema,
+  groupWords: ({ kind }) => ({ plainName: PLAIN_NAMES[kind], ownWords: kind }),
+  fewestMembers: ({ kind }) => fewestForLevel(kind),
+  capacityOf: ({ groups }, bytesOf) => {
+    const [group] = groups
+    if (!group) throw new PoolError('members', 'An array needs members.')
+    const { rawBytes, usableBytes, strandedBytes } = fixedStripesCapacity(
+      group.kind,
+      sizesOf(group, bytesOf),
+    )
+    return {
+      rawBytes,
+      poolSizeBytes: null,
+      availableBytes: usableBytes,
+      strandedByDrive: byDrive(group.driveIds, strandedBytes),
+    }
+  },
+  idleBecause: () => SMALLEST_COUNTS,
+  blamedGroup: ({ groups }) => groups[0]?.id ?? null,
+  failureSets: ({ groups }) =>
+    groups.flatMap(({ id, kind, driveIds }) => {
+      const groupIds = [id]
+      if (driveIds.length < fewestForLevel(kind))
+        return [{ groupIds, driveIds, bears: 0, by: BY[kind] }]
+      let from = 0
+      return fixedStripesGroups(kind, driveIds.length).map(({ width, bears }) => {
+        const members = driveIds.slice(from, from + width)
+        from += width
+        return { groupIds, driveIds: members, bears, by: BY[kind] }
+      })
+    }),
+  beyond: 'pool',
+  traits,
+  layouts,
+  request,
+  answer: ({ level, members }) => ({
+    ...fixedStripesCapacity(level, members),
+    survival: survivalByCounting(fixedStripesGroups(level, members.length)),
+  }),
+}
+
+function traits({ groups }: StripesPool): Traits {
+  const level = groups[0]?.kind ?? 'raid0'
+  const width = groups[0]?.driveIds.length ?? 0
+  const parity = { raid5: 1, raid6: 2, raid0: 0, raid1: 0, raid10: 0 }[level]
+  const copies = { raid1: width, raid10: 2, raid0: 1, raid5: 1, raid6: 1 }[level]
+  const data = parity > 0 ? width - parity : width / copies
+  return {
+    streamingDrives: data,
+    randomDrives: width,
+    spinningToRead: () => Math.ceil(data),
+    growthDrives: level === 'raid10' ? 2 : 1,
+    grows:
+      parity > 0
+        ? 'By one drive, with a reshape of days over all of them; or by larger drives in every place.'
+        : level === 'raid1'
+          ? 'By larger drives in every place.'
+          : 'By making it anew; some tools reshape.',
+    shrinks: 'Hardly: the file system has to be made smaller first.',
+    readableAlone:
+      level === 'raid1' ? 'Yes: each member holds everything.' : 'No: stripes need the others.',
+    writeHole:
+      parity > 0
+        ? {
+            exposed: true,
+            words:
+              'A power cut between data and parity leaves a stripe that does not add up, and a later rebuild makes wrong data of it.',
+            remedies: [
+              'a journal on a drive with power-loss protection',
+              'a partial parity log (single parity only)',
+              'a card with battery-backed cache',
+              'a UPS, and a check of all stripes after every unclean stop',
+            ],
+          }
+        : {
+            exposed: false,
+            words:
+              copies > 1
+                ? 'None, but copies may differ after a power cut until they are compared again; a write-intent bitmap makes that quick.'
+                : 'None: there is no parity.',
+            remedies: [],
+          },
+    smallWrite:
+      parity > 0 ? { reads: 1 + parity, writes: 1 + parity } : { reads: 0, writes: copies },
+    parityDrive: null,
+    checksums: false,
+    compresses: false,
+    warning: null,
+  }
+}
+
+function layouts(drives: readonly SizedDrive[]): Layout<StripesPool>[] {
+  const driveIds = largestFirst(drives)
+  return STRIPE_LEVELS.map((level) => {
+    const fewest = fewestForLevel(level)
+    const reason =
+      driveIds.length < fewest
+        ? `A ${level} needs at least ${fewest} drives.`
+        : level === 'raid10' && driveIds.length % 2 === 1
+          ? 'Pairs need an even number of drives; 1 would be left over.'
+          : null
+    const groups = thoughtOf([{ kind: level, driveIds }])
+    return {
+      id: level,
+      title: `${PLAIN_NAMES[level]}, ${driveIds.length} wide`,
+      ownWords: level,
+      pool: reason ? null : { ...THOUGHT, family: 'fixed-stripes', groups },
+      reason,
+      usual: true,
+    }
+  })
+}

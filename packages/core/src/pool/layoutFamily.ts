@@ -1,0 +1,193 @@
+import type { z } from 'zod'
+import type { RedundancyGroup, Survival } from './survival/survivalByCounting'
+import type { DataLoss } from './dedicatedParity/dataLossByFailures'
+import type { FamilyCapacity } from './familyCapacity'
+import type { ZfsPoolCapacity } from './zfs/zfsPoolCapacity'
+
+/** A group as every family has it. */
+export interface AnyGroup {
+  id: string
+  kind: string
+  driveIds: string[]
+}
+
+/** A pool as every family has it; each adds its own settings. */
+export interface AnyPool {
+  id: string
+  name: string
+  family: string
+  groups: AnyGroup[]
+}
+
+export interface SizedDrive {
+  id: string
+  capacityBytes: number
+}
+
+/** What a pool of a design holds. */
+export interface PoolCapacity {
+  /** Drives that hold data or parity, as sold; spares are not in it. */
+  rawBytes: number
+  /** What the family's own tool calls the pool's size, where it has such a figure. */
+  poolSizeBytes: number | null
+  /** Space for files when it is empty. */
+  availableBytes: number
+  /** Bytes of each drive that nothing can be put on; drives without any are left out. */
+  strandedByDrive: Record<string, number>
+  /** Column pools: the cluster to format with. */
+  clusterBytes?: number
+}
+
+/** Drives of which any `bears` may fail together, and no more. */
+export interface FailureSet {
+  groupIds: string[]
+  driveIds: string[]
+  bears: number
+  /** What the redundancy is made of. */
+  by: 'copies' | 'parity' | 'nothing'
+  /** Members that hold only parity, whose own loss costs no file. */
+  parityIds?: string[]
+}
+
+/** What becomes of an interrupted update of data and parity. */
+export interface WriteHole {
+  exposed: boolean
+  words: string
+  /** What this family has against it. */
+  remedies: string[]
+}
+
+/** How a pool behaves, for people who choose between families. */
+export interface Traits {
+  /** Drives' worth of rate when one large file is read from the front. */
+  streamingDrives: number
+  /** Drives that answer small reads at the same time. */
+  randomDrives: number
+  /** Drives that must spin to read one file of so many bytes. */
+  spinningToRead: (fileBytes: number) => number
+  /** The fewest drives to add at a time. */
+  growthDrives: number
+  grows: string
+  shrinks: string
+  readableAlone: string
+  writeHole: WriteHole
+  /** Disk operations of one small write inside a file. */
+  smallWrite: { reads: number; writes: number }
+  /** Who may be the parity drive; null where parity has no drive of its own. */
+  parityDrive: string | null
+  /** Whether wrong data is noticed when it is read. */
+  checksums: boolean
+  /** Whether it can compress what is written. */
+  compresses: boolean
+  /** What must be said whenever this is chosen; null when nothing must. */
+  warning: string | null
+}
+
+/** One thing that a handful of drives could become, or why they cannot. */
+export interface Layout<P extends AnyPool = AnyPool> {
+  /** Stable while the number of drives stays: `raidz2x1x6`, `two-copies`. */
+  id: string
+  /** "double parity, 6 wide", "three pairs". */
+  title: string
+  /** The family's own words for it. */
+  ownWords: string
+  /** A pool with placeholder ids; null when it is not possible. */
+  pool: P | null
+  /** Why it is not possible, for people; null when it is. */
+  reason: string | null
+  /** Usual enough to be offered without asking for all of them. */
+  usual: boolean
+}
+
+/** The answer to a question about one pool; ZFS has more to say. */
+export type CapacityAnswer = FamilyCapacity &
+  Partial<Omit<ZfsPoolCapacity, keyof FamilyCapacity>> & {
+    survival: Survival
+    clusterBytes?: number
+    /** Families whose drives are readable alone: what is lost beyond the parity. */
+    dataLost?: DataLoss[]
+  }
+
+/**
+ * One school of redundancy. A new one is a folder with one of these, registered in `families.ts`.
+ *
+ * Functions get pools that fit `schema`; groups may be too narrow, drives too small.
+ */
+export interface LayoutFamily<P extends AnyPool = AnyPool, R = never> {
+  family: P['family']
+  /** What builders call it, and what it buys, one sentence. */
+  title: string
+  about: string
+  /** Where its figures come from. */
+  source: string
+  /** A pool of a design. */
+  schema: z.ZodType<P> & z.core.$ZodTypeDiscriminable
+  /** Of a group: its kind in plain words and in the family's own. */
+  groupWords(group: P['groups'][number]): { plainName: string; ownWords: string }
+  fewestMembers(group: P['groups'][number]): number
+  /** @throws PoolError with the field, when the pool cannot be made */
+  capacityOf(pool: P, bytesOf: ReadonlyMap<string, number>): PoolCapacity
+  /** Why some of a group lies idle: "because …". */
+  idleBecause(group: P['groups'][number]): string
+  /** The group that a PoolError's field is about. */
+  blamedGroup(pool: P, field: string): string | null
+  /** Every drive but spares is in exactly one set. */
+  failureSets(pool: P): FailureSet[]
+  /** What a failure beyond that takes along. */
+  beyond: 'pool' | 'failed drives'
+  traits(pool: P): Traits
+  /** What these drives could become, the impossible with its reason. */
+  layouts(drives: readonly SizedDrive[]): Layout<P>[]
+  /** The same asked from the command line: `{ family, …, members: [bytes] }`. */
+  request: z.ZodType<R> & z.core.$ZodTypeDiscriminable
+  /** @throws PoolError with the field */
+  answer(request: R): CapacityAnswer
+}
+
+/** Why something lies idle in the families that want equal members. */
+export const SMALLEST_COUNTS = 'every drive counts as the smallest'
+
+/** The counting of a family's failure sets. */
+export function redundancyOf(sets: readonly FailureSet[]): RedundancyGroup[] {
+  return sets.map(({ driveIds, bears }) => ({ width: driveIds.length, bears }))
+}
+
+/** The sizes of a group's drives, in their order. */
+export function sizesOf(
+  { driveIds }: Pick<AnyGroup, 'driveIds'>,
+  bytesOf: ReadonlyMap<string, number>,
+): number[] {
+  return driveIds.map((id) => bytesOf.get(id) ?? 0)
+}
+
+/** What is left over, by drive; those without any are left out. */
+export function byDrive(
+  driveIds: readonly string[],
+  bytes: readonly number[],
+): Record<string, number> {
+  return Object.fromEntries(
+    driveIds.flatMap((id, index) => {
+      const left = bytes[index] ?? 0
+      return left > 0 ? [[id, left] as const] : []
+    }),
+  )
+}
+
+/** The drives of a layout, the largest first; equal ones keep their order. */
+export function largestFirst(drives: readonly SizedDrive[]): string[] {
+  return drives
+    .map((drive, index) => ({ ...drive, index }))
+    .sort((one, other) => other.capacityBytes - one.capacityBytes || one.index - other.index)
+    .map(({ id }) => id)
+}
+
+/** A group before it has its id. */
+export type WithoutId<G> = G extends unknown ? Omit<G, 'id'> : never
+
+/** Ids for the groups of a pool that is only thought of. */
+export function thoughtOf<G extends object>(groups: readonly G[]): (G & { id: string })[] {
+  return groups.map((group, index) => ({ ...group, id: `group-${index + 1}` }))
+}
+
+/** A pool that is only thought of has no name yet. */
+export const THOUGHT = { id: 'pool-1', name: 'pool' } as const

@@ -1,0 +1,11 @@
+const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight']
+
+/** Small counts in words, as in a sentence: "three"; larger ones in digits. */
+export function countWord(count: number): string {
+  return WORDS[count] ?? String(count)
+}
+
+/** The text with a capital first letter. */
+export function capitalised(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
