@@ -26,7 +26,17 @@ const screens: Record<string, Visit> = {
     await openDesign(page, house, 'Drawer of drives')
     await bay(page, 1).click()
     await bay(page, 4).click({ modifiers: ['Shift'] })
-    await page.locator('[data-layout="raidz2x1x4"]').focus()
+    await page.locator('[data-layout="scheduled-parity-2"]').focus()
+  },
+  'what drives could be': async (page, house) => {
+    await openDesign(page, house, 'Drawer of drives')
+    await page.getByRole('button', { name: 'What could these drives be?' }).click()
+    await expect(page.locator('[data-candidate]').first()).toBeVisible()
+  },
+  'how a pool behaves': async (page, house) => {
+    await openDesign(page, house, 'Cabin archive')
+    await page.getByRole('button', { name: 'How it behaves' }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
   },
   'drive models': async (page, house) => {
     await openDesign(page, house, 'Drawer of drives')
@@ -67,7 +77,7 @@ const screens: Record<string, Visit> = {
 }
 
 /** Both themes take their colours from the same names, so these few show them all. */
-const IN_DARK_TOO = ['shelf', 'drives', 'brief', 'a part of one’s own']
+const IN_DARK_TOO = ['shelf', 'drives', 'what drives could be', 'brief', 'a part of one’s own']
 
 for (const [name, visit] of Object.entries(screens)) {
   const themes = IN_DARK_TOO.includes(name) ? (['light', 'dark'] as const) : (['light'] as const)

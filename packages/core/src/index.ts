@@ -78,6 +78,7 @@ export {
 } from './design/document'
 export { type Household, households } from './design/households'
 export { designJsonSchema } from './design/designJsonSchema'
+export { spareLayout } from './design/spareLayout'
 export { newDesign } from './design/newDesign'
 export { parseDesign } from './design/parseDesign'
 export { type Problem, problemsOf } from './design/problem'

@@ -72,7 +72,10 @@ export function Bay(props: BayProps) {
       onClick={props.onClick}
       onKeyDown={props.onKeyDown}
       onFocus={props.onFocus}
-      onPointerDown={listeners?.onPointerDown as React.PointerEventHandler | undefined}
+      onPointerDown={(event) => {
+        // With Shift held the drawing chooses bays by a rectangle instead of moving a drive.
+        if (!event.shiftKey) listeners?.onPointerDown?.(event)
+      }}
     >
       <BayWords use={use} />
       {failure === 'pulled' && (

@@ -2,6 +2,7 @@ import { type Bay as BayPlace, type BayUse, type ChassisSheet, bayName } from '@
 import { type KeyboardEvent, type MouseEvent, useEffect, useRef, useState } from 'react'
 import { Bay } from './Bay'
 import { DimensionArrow } from './DimensionArrow'
+import { useMarquee } from './useMarquee'
 import { isDirection, nextBay } from './nextBay'
 import styles from './elevation.module.css'
 
@@ -42,6 +43,9 @@ export function FrontElevation(props: FrontElevationProps) {
   const pxPerMm = scaleFor(chassis, uses, widthPx)
   const bays = uses.map(({ bay }) => bay)
   const tabStop = uses.some(({ bay }) => bay.id === current) ? current : bays[0]?.id
+
+  const { marquee, onPointerDown, swallowsClick } = useMarquee(bays, pxPerMm, onSelect)
+  const rows = rowsOf(uses)
 
   const focusBay = (id: string): void => buttons.current.get(id)?.focus()
 
@@ -93,6 +97,10 @@ export function FrontElevation(props: FrontElevationProps) {
     }
   }
 
+  function chooseRow(row: readonly BayUse[]): void {
+    onSelect(row.map(({ bay }) => bay.id))
+  }
+
   function letGo(): void {
     if (carriedId !== null) setSaid('Left where it was.')
     setCarriedId(null)
@@ -124,6 +132,9 @@ export function FrontElevation(props: FrontElevationProps) {
       Escape: letGo,
       Delete: () => props.onRemove(affected.flatMap(({ drive }) => drive?.part.id ?? [])),
       m: () => carry(use),
+      r: () => {
+        chooseRow(rows.find((row) => row.some(({ bay }) => bay.id === use.bay.id)) ?? [use])
+      },
       x: () => props.onPull(affected.flatMap(({ drive }) => drive?.part.id ?? [])),
       a: () => {
         if (command) onSelect(bays.map(({ id }) => id))
@@ -144,9 +155,10 @@ export function FrontElevation(props: FrontElevationProps) {
         role="grid"
         aria-label={`Front of the ${chassis.model}, ${chassis.widthMm} by ${chassis.heightMm} mm`}
         aria-multiselectable="true"
+        onPointerDown={onPointerDown}
         style={{ width: chassis.widthMm * pxPerMm, height: chassis.heightMm * pxPerMm }}
       >
-        {rowsOf(uses).map((row) => (
+        {rows.map((row) => (
           <div role="row" key={row[0]?.bay.id} style={{ display: 'contents' }}>
             {row.map((use) => (
               <Bay
@@ -163,7 +175,7 @@ export function FrontElevation(props: FrontElevationProps) {
                   else buttons.current.delete(use.bay.id)
                 }}
                 onClick={(event) => {
-                  select(use.bay.id, event)
+                  if (!swallowsClick()) select(use.bay.id, event)
                 }}
                 onKeyDown={(event) => {
                   onKeyDown(use, event)
@@ -175,7 +187,19 @@ export function FrontElevation(props: FrontElevationProps) {
             ))}
           </div>
         ))}
+        {marquee && (
+          <div
+            className={styles.marquee}
+            style={{
+              left: marquee.leftPx,
+              top: marquee.topPx,
+              width: marquee.widthPx,
+              height: marquee.heightPx,
+            }}
+          />
+        )}
       </div>
+      {rows.length > 1 && <RowHandles rows={rows} pxPerMm={pxPerMm} onChoose={chooseRow} />}
       <DimensionArrow
         direction="down"
         lengthPx={chassis.heightMm * pxPerMm}
@@ -192,6 +216,38 @@ export function FrontElevation(props: FrontElevationProps) {
       <span className="only-for-readers" role="status">
         {said}
       </span>
+    </div>
+  )
+}
+
+/** One handle beside each row, to choose its bays. */
+function RowHandles({
+  rows,
+  pxPerMm,
+  onChoose,
+}: {
+  rows: readonly BayUse[][]
+  pxPerMm: number
+  onChoose: (row: readonly BayUse[]) => void
+}) {
+  return (
+    <div className={styles.rowHandles}>
+      {rows.map((row, index) => {
+        const bay = row[0]?.bay
+        if (!bay) return null
+        return (
+          <button
+            key={bay.id}
+            type="button"
+            aria-label={`Choose row ${index + 1}, ${row.length} ${row.length === 1 ? 'bay' : 'bays'}`}
+            title="Choose this row (R in one of its bays)"
+            style={{ top: bay.topMm * pxPerMm, height: bay.heightMm * pxPerMm }}
+            onClick={() => {
+              onChoose(row)
+            }}
+          />
+        )
+      })}
     </div>
   )
 }

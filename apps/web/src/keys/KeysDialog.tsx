@@ -12,6 +12,8 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['arrows', 'walk the bays'],
   ['Shift + arrows', 'choose a run of bays'],
   ['Space', 'add a bay to the choice, or take it out'],
+  ['r', 'choose the row of a bay'],
+  ['Shift + drag', 'choose bays by a rectangle'],
   ['Ctrl + A', 'choose all bays'],
   ['Enter', 'on to what the tray offers for them'],
   ['arrows, Enter', 'in the tray: look at the offers, take one'],

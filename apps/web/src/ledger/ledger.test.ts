@@ -34,7 +34,7 @@ const shown = (id: LedgerFigure['id'], document: DesignDocument) => {
 
 describe('figures say what they are', () => {
   const cases: [LedgerFigure['id'], DesignDocument, string][] = [
-    ['working', shelf, '11.5 TiB | of 10 TiB wanted'],
+    ['working', shelf, '11.6 TiB | of 10 TiB wanted'],
     ['survived', shelf, 'any 1 | of 1 wanted'],
     ['idle', shelf, '28 W | 26 to 36 W · €79 a year · limit 40'],
     ['cost', shelf, '€1,235 | of €1,300'],
@@ -48,7 +48,7 @@ describe('figures say what they are', () => {
       }),
       'none | no wish in the brief',
     ],
-    ['working', changeBrief(shelf, { data: [] }), '11.5 TiB | 14.4 TiB available when empty'],
+    ['working', changeBrief(shelf, { data: [] }), '11.6 TiB | 14.6 TiB available when empty'],
   ]
   test.each(cases)('%s: %#', (id, document, text) => {
     expect(shown(id, document)).toBe(text)

@@ -6,11 +6,14 @@ import type { DesignDocument } from './document'
 import { changeBrief, changeHouseRules, notePieces, renameDesign } from './edits/changeFields'
 import { fitPart } from './edits/fitPart'
 import { groupDrives } from './edits/groupDrives'
+import { layOut } from './edits/layOut'
 import { moveDrive } from './edits/moveDrive'
 import { nextId } from './edits/nextId'
 import { putDrivesInBays } from './edits/putDrivesInBays'
 import { removeParts } from './edits/removeParts'
 import { ungroupDrives } from './edits/ungroupDrives'
+import { layoutFamilies } from '../pool/families'
+import { driveBytes } from './driveBytes'
 import { fittedOfKind, fittedOne } from './fittedParts'
 import { letteredGroups } from './groupLetters'
 import { record, redo, startHistory, undo } from './history'
@@ -235,6 +238,19 @@ describe('whatever edits are made', () => {
         const drives = new Set(fittedOfKind(before, 'drive').map(({ part }) => part.id))
         const there = [...new Set(ids)].filter((id) => drives.has(id))
         return groupDrives(before, [{ kind: wanted, driveIds: there }], pool)
+      }),
+    fc
+      .tuple(pieceIds, fc.constantFrom(...layoutFamilies), fc.nat(30))
+      .map(([ids, family, at]): Edit => (before) => {
+        const bytesOf = driveBytes(before)
+        const drives = [...new Set(ids)].flatMap((id) => {
+          const capacityBytes = bytesOf.get(id)
+          return capacityBytes === undefined ? [] : [{ id, capacityBytes }]
+        })
+        const possible =
+          drives.length > 0 ? family.layouts(drives).flatMap((one) => one.pool ?? []) : []
+        const pool = possible[at % Math.max(1, possible.length)]
+        return pool ? layOut(before, pool) : before
       }),
   )
   const start = fc.constantFrom('cabin-archive', 'warm-room-shelf', 'drawer-of-drives')

@@ -7,6 +7,9 @@ import { isLaidOutSo } from './isLaidOutSo'
 import { pileColumns } from './pileColumns'
 import styles from './pile.module.css'
 
+/** Drives sold as the same size differ by a few sectors; below this nobody minds. */
+const WORTH_SAYING_BYTES = 10_000_000_000
+
 interface CandidateRowProps {
   candidate: Candidate
   familyTitle: string
@@ -50,8 +53,7 @@ export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
           <span className={styles.name}>
             {title}
             <span className="soft">
-              {familyTitle}, {ownWords}
-              {isNow && ', now'}
+              {[familyTitle, ownWords, isNow ? 'now' : ''].filter(Boolean).join(', ')}
             </span>
           </span>
           {!isNow && <span className={styles.applyWord}>apply</span>}
@@ -60,7 +62,7 @@ export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
       {pileColumns.map(({ id, text }) => (
         <td key={id}>{text(candidate)}</td>
       ))}
-      <td>{strandedBytes > 0 ? say.drive(strandedBytes) : '–'}</td>
+      <td>{strandedBytes >= WORTH_SAYING_BYTES ? say.drive(strandedBytes) : '–'}</td>
     </tr>
   )
 }

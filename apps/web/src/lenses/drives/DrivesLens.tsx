@@ -151,8 +151,10 @@ export function DrivesLens() {
               ) : (
                 <p className="soft">This design has no chassis, so there are no bays to fill.</p>
               )}
-              <PulledDrives />
-              <Bench />
+              <div className={styles.beneath}>
+                <PulledDrives />
+                <Bench />
+              </div>
             </div>
             <div className={styles.side}>
               <GroupsLegend />

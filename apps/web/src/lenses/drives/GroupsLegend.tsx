@@ -69,7 +69,8 @@ export function GroupsLegend() {
   )
 }
 
-function GroupEntry({ lettered: { letter, index, group, pool } }: { lettered: LetteredGroup }) {
+function GroupEntry({ lettered }: { lettered: LetteredGroup }) {
+  const { letter, index, group, pool } = lettered
   const dispatch = useAppDispatch()
   const { bays } = useAppSelector(selectEvaluation)
   const { plainName, ownWords } = familyOf(pool).groupWords(group)
@@ -96,25 +97,30 @@ function GroupEntry({ lettered: { letter, index, group, pool } }: { lettered: Le
         </span>
       </button>
       <span className="soft">
-        {ownWords}. {bearsWords(group.id, pool)}
+        {ownWords ? `${ownWords}. ` : ''}
+        {bearsWords(lettered)}
       </span>
     </div>
   )
 }
 
 /** What the group bears, or the set of drives that it is part of. */
-function bearsWords(groupId: string, pool: LetteredGroup['pool']): string {
+function bearsWords({ group, pool }: LetteredGroup): string {
   const family = familyOf(pool)
-  const own = family.failureSets(pool).filter(({ groupIds }) => groupIds.includes(groupId))
+  const own = family.failureSets(pool).filter(({ groupIds }) => groupIds.includes(group.id))
   if (own.length === 0) return 'Takes the place of the next drive that fails.'
   const bears = Math.min(...own.map((set) => set.bears))
-  const all = family.beyond === 'pool'
-  if (bears === 0) {
-    return all ? 'Any failure in it loses the pool.' : 'A failed drive takes its own files along.'
-  }
   const any = `any ${say.counted(bears, 'failure')}`
-  if (own.length > 1) return `Bears ${any} in each of its ${say.number(own.length)} pairs.`
-  return all
-    ? `Bears ${any} in it.`
-    : `The pool bears ${any}; beyond that only the failed drives’ files are gone.`
+  if (family.beyond === 'failed drives') {
+    const isParity = own.some(({ parityIds = [] }) =>
+      group.driveIds.every((id) => parityIds.includes(id)),
+    )
+    return isParity
+      ? `With it the pool bears ${any}.`
+      : 'Beyond what parity bears, only the failed drives’ files are gone.'
+  }
+  if (bears === 0) return 'Any failure in it loses the pool.'
+  return own.length > 1
+    ? `Bears ${any} in each of its ${say.number(own.length)} pairs.`
+    : `Bears ${any} in it.`
 }

@@ -7,36 +7,37 @@ import {
   layoutFamilies,
   type Layout,
   type Pool,
+  spareLayout,
 } from '@flint/core'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useMemo, useState } from 'react'
 import { say } from '../../controls/locale'
 import { selectChosenDrives, selectDocument } from '../../sheet/selectors'
-import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from '../../tray/tray.module.css'
 import { walkOffers } from '../../tray/walkOffers'
+import { HOME, IntoPool, OWN } from './IntoPool'
 import { isLaidOutSo } from './isLaidOutSo'
+import { LayoutOffer, type OfferedLayout } from './LayoutOffer'
 
 /** What the chosen drives could become in one family, each with what the whole design would then be. */
 export function LayoutOffers() {
   const document = useAppSelector(selectDocument)
   const drives = useAppSelector(selectChosenDrives)
-  const home = drives.find(({ member }) => member)?.member?.lettered.pool.family
+  const home = drives.find(({ member }) => member)?.member?.lettered.pool
   const [wished, setWished] = useState<FamilyName | null>(null)
-  const family = familyOf({ family: wished ?? home ?? 'zfs' })
-  const edit = useEdit()
-  const previewOf = usePreview()
+  const [into, setInto] = useState<string>(HOME)
+  const family = familyOf({ family: wished ?? home?.family ?? 'zfs' })
+  const poolId = family.family !== 'zfs' || into === HOME ? undefined : into === OWN ? null : into
   const offers = useMemo(() => {
     const sized = drives.map(({ part, sheet }) => {
       return { id: part.id, capacityBytes: sheet.capacityBytes }
     })
-    return family
-      .layouts(sized)
-      .filter(({ usual }) => usual)
-      .map((layout) => offerOf(layout, document))
-  }, [document, drives, family])
+    const layouts = family.layouts(sized).filter(({ usual }) => usual)
+    const spares = family.family === 'zfs' ? [spareLayout(sized, document, poolId)] : []
+    return [...layouts, ...spares].map((layout) => offerOf(layout, document, poolId))
+  }, [document, drives, family, poolId])
   return (
     <>
       <p className="soft">What should they become? The figures are those of the whole design.</p>
@@ -58,53 +59,24 @@ export function LayoutOffers() {
           </MenuItem>
         ))}
       </TextField>
+      {family.family === 'zfs' && <IntoPool value={into} home={home ?? null} onChange={setInto} />}
       <ul className={styles.list} onKeyDown={walkOffers} aria-label="Layouts">
-        {offers.map(({ layout, result, isNow }) => {
-          const { pool, reason, id, title, ownWords } = layout
-          const apply = (before: DesignDocument): DesignDocument =>
-            pool ? layOut(before, pool) : before
-          const possible = reason === null && !isNow
-          return (
-            <li key={id}>
-              <button
-                type="button"
-                data-offer
-                data-layout={id}
-                className={styles.offer}
-                aria-disabled={reason !== null}
-                aria-current={isNow}
-                title={title}
-                {...previewOf(possible ? apply : null)}
-                onClick={() => {
-                  if (possible) edit(`make ${title}`, apply)
-                }}
-              >
-                <span className={styles.title}>{title}</span>
-                <span className={styles.right}>{result?.working ?? ''}</span>
-                {reason ? (
-                  <span className={styles.wide}>{reason}</span>
-                ) : (
-                  <>
-                    <span className={styles.detail}>
-                      {ownWords}
-                      {isNow ? ', now' : ''}
-                    </span>
-                    <span className={styles.detailRight}>{result?.survived}</span>
-                  </>
-                )}
-              </button>
-            </li>
-          )
-        })}
+        {offers.map((offer) => (
+          <LayoutOffer key={offer.layout.id} offer={offer} poolId={poolId} />
+        ))}
       </ul>
     </>
   )
 }
 
-function offerOf(layout: Layout<Pool>, document: DesignDocument) {
+function offerOf(
+  layout: Layout<Pool>,
+  document: DesignDocument,
+  poolId: string | null | undefined,
+): OfferedLayout {
   const { pool } = layout
   if (!pool) return { layout, result: null, isNow: false }
-  const { capacity, survival } = evaluate(layOut(document, pool))
+  const { capacity, survival } = evaluate(layOut(document, pool, poolId))
   return {
     layout,
     result: {

@@ -52,7 +52,8 @@ export function PileView() {
       <p className="soft">
         {candidates ? `${say.counted(candidates.length, 'layout')} of ` : 'Layouts of '}
         {drives.length === 1 ? 'one drive' : `${say.number(drives.length)} drives`}. Figures are of
-        these drives alone, reads a first estimate without controller and network.
+        these drives alone, reads a first estimate without controller and network. With * only the
+        files of failed drives are gone beyond what is survived.
       </p>
       <div className={styles.filters}>
         <TextField

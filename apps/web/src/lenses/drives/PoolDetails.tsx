@@ -19,7 +19,7 @@ export function PoolDetails({ pool, onClose }: { pool: Pool; onClose: () => void
   const film = say.drive(USUAL_FILE_BYTES.media)
   const lines: [string, string][] = [
     [
-      'When the power goes in the middle of a write',
+      'Write hole: when the power goes in the middle of a write',
       [traits.writeHole.words, helpWords(traits.writeHole.remedies)].filter(Boolean).join(' '),
     ],
     ['Is one drive readable alone?', traits.readableAlone],

@@ -45,8 +45,8 @@ const common = {
     'Common practice, no source: the data drives add up, and parity as large as the largest of them covers them.',
   groupWords: ({ kind }: ParityPool['groups'][number]) =>
     kind === 'parity'
-      ? { plainName: 'parity of all data drives', ownWords: 'parity' }
-      : { plainName: 'data, each readable alone', ownWords: 'data' },
+      ? { plainName: 'parity of all data drives', ownWords: '' }
+      : { plainName: 'data, each readable alone', ownWords: '' },
   fewestMembers: () => 1,
   capacityOf,
   idleBecause: () => 'no data drive is as large as this parity drive',
@@ -189,7 +189,7 @@ function layoutsOf<P extends ParityPool>(
     return {
       id: `${family}-${parity}`,
       title: `${countWord(parity)} parity, ${countWord(Math.max(0, data))} data`,
-      ownWords: family === 'dedicated-parity' ? 'kept in real time' : 'run each night',
+      ownWords: '',
       pool: reason
         ? null
         : poolOf(
