@@ -6,6 +6,10 @@ test('pull a drive: runs on, then one too many; the design stays as it is', asyn
 }) => {
   await openDesign(page, house, 'Cabin archive')
   await expect(page.getByText('Smallest loss: any 3 of group A or of B.')).toBeVisible()
+  await page.getByRole('button', { name: 'Show it' }).click()
+  await expect(page.getByRole('region', { name: 'Drives pulled' })).toContainText('3 drives pulled')
+  await expect(bay(page, 3)).toHaveAccessibleName(/pulled$/)
+  await page.getByRole('button', { name: 'Put all back' }).click()
   await bay(page, 1).click()
   await bay(page, 2).click({ modifiers: ['Shift'] })
   await page.getByRole('button', { name: 'Pull', exact: true }).click()

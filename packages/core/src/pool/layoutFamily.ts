@@ -135,6 +135,8 @@ export interface LayoutFamily<P extends AnyPool = AnyPool, R = never> {
   failureSets(pool: P): FailureSet[]
   /** What a failure beyond that takes along. */
   beyond: 'pool' | 'failed drives'
+  /** Where drives are readable alone: what is gone, by number of failures. */
+  dataLost?(pool: P, bytesOf: ReadonlyMap<string, number>): DataLoss[]
   traits(pool: P): Traits
   /** What these drives could become, the impossible with its reason. */
   layouts(drives: readonly SizedDrive[]): Layout<P>[]

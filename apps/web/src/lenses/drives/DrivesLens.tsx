@@ -96,7 +96,16 @@ export function DrivesLens() {
         setDragged(null)
       }}
     >
-      <LensFrame title="Drives" tray={<DrivesTray />}>
+      <LensFrame
+        title="Drives"
+        tray={
+          <DrivesTray
+            onShowPile={() => {
+              setShowsPile(true)
+            }}
+          />
+        }
+      >
         <div ref={paneRef}>
           <h2 className={styles.heading}>
             <span className={styles.views}>

@@ -9,7 +9,7 @@ import { DriveOffers } from './DriveOffers'
 import { LayoutOffers } from './LayoutOffers'
 
 /** What the chosen bays could hold or become, and what was found. */
-export function DrivesTray() {
+export function DrivesTray({ onShowPile }: { onShowPile: () => void }) {
   const selected = useAppSelector(selectSelectedBays)
   const drives = useAppSelector(selectChosenDrives)
   const [wish, setWish] = useState<'layout' | 'models' | null>(null)
@@ -45,7 +45,7 @@ export function DrivesTray() {
           </>
         )}
         {selected.length === 0 && <Findings />}
-        {showsModels ? <DriveOffers /> : <LayoutOffers />}
+        {showsModels ? <DriveOffers /> : <LayoutOffers onShowPile={onShowPile} />}
       </section>
       {selected.length > 0 && <Findings />}
       <SheetChanges />

@@ -22,7 +22,7 @@ import { isLaidOutSo } from './isLaidOutSo'
 import { LayoutOffer, type OfferedLayout } from './LayoutOffer'
 
 /** What the chosen drives could become in one family, each with what the whole design would then be. */
-export function LayoutOffers() {
+export function LayoutOffers({ onShowPile }: { onShowPile: () => void }) {
   const document = useAppSelector(selectDocument)
   const drives = useAppSelector(selectChosenDrives)
   const home = drives.find(({ member }) => member)?.member?.lettered.pool
@@ -65,6 +65,11 @@ export function LayoutOffers() {
           <LayoutOffer key={offer.layout.id} offer={offer} poolId={poolId} />
         ))}
       </ul>
+      <p className={styles.more}>
+        <button type="button" className="plain-button" onClick={onShowPile}>
+          All families side by side
+        </button>
+      </p>
     </>
   )
 }

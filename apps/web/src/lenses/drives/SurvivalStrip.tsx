@@ -1,8 +1,9 @@
-import { letteredGroups, smallestFatalSets, type SurvivalRow } from '@flint/core'
+import { type DataLoss, letteredGroups, smallestFatalSets, type SurvivalRow } from '@flint/core'
 import { Link } from 'react-router'
 import { say } from '../../controls/locale'
 import { selectDocument, selectEvaluation, selectSharedParts } from '../../sheet/selectors'
-import { useAppSelector } from '../../store/hooks'
+import { drivesPulled, drivesPutBack } from '../../sheet/sheetSlice'
+import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
 
 /** Rows beyond the last that is always survived; the rest is in the ledger's workings. */
@@ -21,11 +22,11 @@ export function SurvivalStrip() {
           share of all ways in which that many can fail that the pool survives
         </span>
       </h2>
-      {pools.map(({ poolId, beyond, survival: { byFailures, alwaysSurvived } }) => (
+      {pools.map(({ poolId, beyond, dataLost, survival: { byFailures, alwaysSurvived } }) => (
         <div key={poolId}>
           {pools.length > 1 && <h3>Pool {documentPools.find(({ id }) => id === poolId)?.name}</h3>}
           <div className={styles.strip}>
-            {worthShowing(byFailures, alwaysSurvived).map((row) => (
+            {worthShowing(byFailures, alwaysSurvived, dataLost !== null).map((row) => (
               <div key={row.failures} className={styles.way}>
                 <div className={styles.wayBox}>
                   <div
@@ -40,14 +41,15 @@ export function SurvivalStrip() {
                   <span className="figure soft">
                     {row.survivingSets} / {row.sets}
                   </span>
+                  <LostWords loss={dataLost?.find(({ failures }) => failures === row.failures)} />
                 </div>
               </div>
             ))}
           </div>
           {beyond === 'failed drives' && (
             <p className="soft">
-              Beyond that only the files of the failed drives are gone; the share is of ways in
-              which none are.
+              Beyond that only what lay on the failed drives is gone; the share is of ways in which
+              nothing is.
             </p>
           )}
           <FatalWords poolId={poolId} />
@@ -68,9 +70,24 @@ export function SurvivalStrip() {
   )
 }
 
+/** How much is gone when that many fail, where drives are readable alone. */
+function LostWords({ loss }: { loss: DataLoss | undefined }) {
+  if (!loss || loss.mostBytes === 0) return null
+  const { leastBytes, mostBytes } = loss
+  return (
+    <span className={styles.lost}>
+      {leastBytes === mostBytes
+        ? say.drive(mostBytes)
+        : `${say.drive(leastBytes)} to ${say.drive(mostBytes)}`}{' '}
+      gone
+    </span>
+  )
+}
+
 /** The smallest set of drives that takes the pool along. */
 function FatalWords({ poolId }: { poolId: string }) {
   const document = useAppSelector(selectDocument)
+  const dispatch = useAppDispatch()
   const fatal = smallestFatalSets(document).find((one) => one.poolId === poolId)
   if (!fatal) return null
   const letters = letteredGroups(document)
@@ -81,7 +98,17 @@ function FatalWords({ poolId }: { poolId: string }) {
       Smallest loss: any {fatal.failures === 1 ? 'one' : fatal.failures} of group{' '}
       {letters.join(fatal.beyond === 'pool' ? ' or of ' : ' and ')}
       {fatal.beyond === 'pool' ? '' : ', and then only their files'}.{' '}
-      <span className="soft">Pull drives with X to see it.</span>
+      <button
+        type="button"
+        className="plain-button"
+        title="Pull such drives in thought; X pulls others"
+        onClick={() => {
+          dispatch(drivesPutBack())
+          dispatch(drivesPulled(fatal.driveIds))
+        }}
+      >
+        Show it
+      </button>
     </p>
   )
 }
@@ -124,11 +151,18 @@ const SHARED_WORDS = {
   lost: 'stops until it is replaced',
 } as const
 
-/** One row of nothing survived says enough. */
-function worthShowing(rows: readonly SurvivalRow[], alwaysSurvived: number): SurvivalRow[] {
+/** One row of nothing survived says enough, unless each row says how much is lost. */
+function worthShowing(
+  rows: readonly SurvivalRow[],
+  alwaysSurvived: number,
+  showsLosses: boolean,
+): SurvivalRow[] {
   const firstLost = rows.findIndex(({ survivingShare }) => survivingShare === 0)
   const end = firstLost === -1 ? rows.length : firstLost + 1
-  return rows.slice(0, Math.min(end, alwaysSurvived + ROWS_BEYOND))
+  return rows.slice(
+    0,
+    showsLosses ? alwaysSurvived + 2 : Math.min(end, alwaysSurvived + ROWS_BEYOND),
+  )
 }
 
 /** A share that is not quite all or nothing is never rounded to it. */

@@ -60,6 +60,10 @@ const common = {
     return [{ groupIds, driveIds, bears: parityIds.length, by, parityIds }]
   },
   beyond: 'failed drives',
+  dataLost: (pool: ParityPool, bytesOf: ReadonlyMap<string, number>) => {
+    const { parity, data } = drivesOf(pool, bytesOf)
+    return dataLossByFailures({ parity: parity.sizes, data: data.sizes })
+  },
   answer: (request: Request) => ({
     ...dedicatedParityCapacity(request.family, request),
     survival: survivalByCounting([
@@ -113,12 +117,7 @@ export const scheduledParityFamily: LayoutFamily<
 }
 
 function capacityOf(pool: ParityPool, bytesOf: ReadonlyMap<string, number>): PoolCapacity {
-  const of = (wanted: 'parity' | 'data') => {
-    const groups = pool.groups.filter(({ kind }) => kind === wanted)
-    const driveIds = groups.flatMap((group) => group.driveIds)
-    return { driveIds, sizes: sizesOf({ driveIds }, bytesOf) }
-  }
-  const [parity, data] = [of('parity'), of('data')]
+  const { parity, data } = drivesOf(pool, bytesOf)
   const { rawBytes, usableBytes, strandedBytes } = dedicatedParityCapacity(pool.family, {
     parity: parity.sizes,
     data: data.sizes,
@@ -129,6 +128,23 @@ function capacityOf(pool: ParityPool, bytesOf: ReadonlyMap<string, number>): Poo
     availableBytes: usableBytes,
     strandedByDrive: byDrive([...parity.driveIds, ...data.driveIds], strandedBytes),
   }
+}
+
+interface SizedDrives {
+  driveIds: string[]
+  sizes: number[]
+}
+
+function drivesOf(
+  pool: ParityPool,
+  bytesOf: ReadonlyMap<string, number>,
+): Record<'parity' | 'data', SizedDrives> {
+  const of = (wanted: 'parity' | 'data'): SizedDrives => {
+    const groups = pool.groups.filter(({ kind }) => kind === wanted)
+    const driveIds = groups.flatMap((group) => group.driveIds)
+    return { driveIds, sizes: sizesOf({ driveIds }, bytesOf) }
+  }
+  return { parity: of('parity'), data: of('data') }
 }
 
 function traits({ groups }: ParityPool, syncEveryHours: number | null): Traits {
@@ -199,7 +215,7 @@ function layoutsOf<P extends ParityPool>(
             ]),
           ),
       reason,
-      usual: parity <= 2,
+      usual: true,
     }
   })
 }

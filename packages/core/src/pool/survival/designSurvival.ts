@@ -1,4 +1,6 @@
 import type { DesignDocument } from '../../design/document'
+import { driveBytes } from '../../design/driveBytes'
+import type { DataLoss } from '../dedicatedParity/dataLossByFailures'
 import { familyOf } from '../families'
 import { redundancyOf } from '../layoutFamily'
 import { type Survival, survivalByCounting } from './survivalByCounting'
@@ -8,6 +10,8 @@ export interface PoolSurvival {
   survival: Survival
   /** What a failure beyond that takes along: all of the pool, or what the failed drives held. */
   beyond: 'pool' | 'failed drives'
+  /** Where drives are readable alone: what is gone, by number of failures; else null. */
+  dataLost: DataLoss[] | null
 }
 
 export interface SurvivalFigure {
@@ -18,12 +22,14 @@ export interface SurvivalFigure {
 
 /** Which failures do the pools of a design survive? A group too narrow for its parity bears none. */
 export function designSurvival(document: DesignDocument): SurvivalFigure {
+  const bytesOf = driveBytes(document)
   const pools = document.pools.flatMap((pool) => {
     const family = familyOf(pool)
     const sets = family.failureSets(pool)
     if (sets.length === 0) return []
     const survival = survivalByCounting(redundancyOf(sets))
-    return [{ poolId: pool.id, survival, beyond: family.beyond }]
+    const dataLost = family.dataLost?.(pool, bytesOf) ?? null
+    return [{ poolId: pool.id, survival, beyond: family.beyond, dataLost }]
   })
   const always = pools.map(({ survival }) => survival.alwaysSurvived)
   return { pools, alwaysSurvived: always.length > 0 ? Math.min(...always) : null }

@@ -54,7 +54,10 @@ test('without redundancy any drive is fatal', () => {
 test('the smallest fatal set is one more than is always survived', () => {
   for (const document of [cabin, drawer, demoDesign('warm-room-shelf')]) {
     const { pools } = designSurvival(document)
-    for (const { poolId, failures } of smallestFatalSets(document)) {
+    for (const { poolId, failures, driveIds: fatal } of smallestFatalSets(document)) {
+      expect(fatal).toHaveLength(failures)
+      expect(pullDrives(document, fatal)[0]?.state).toMatch(/lost$/)
+      expect(pullDrives(document, fatal.slice(1))[0]?.state).not.toMatch(/lost$/)
       const survived = pools.find((pool) => pool.poolId === poolId)?.survival.alwaysSurvived
       expect(failures).toBe((survived ?? -1) + 1)
     }

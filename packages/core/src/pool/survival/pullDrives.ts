@@ -128,6 +128,8 @@ export interface FatalSet {
   failures: number
   /** Every group in which that many are enough. */
   groupIds: string[]
+  /** One such set, to show it. */
+  driveIds: string[]
   beyond: LayoutFamily['beyond']
 }
 
@@ -148,6 +150,7 @@ export function smallestFatalSets({ pools }: Pick<DesignDocument, 'pools'>): Fat
         poolId: pool.id,
         failures: least + 1,
         groupIds: [...new Set(weakest.flatMap(({ groupIds }) => groupIds))],
+        driveIds: weakest[0]?.driveIds.slice(0, least + 1) ?? [],
         beyond: family.beyond,
       },
     ]
