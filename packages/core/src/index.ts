@@ -93,7 +93,7 @@ export { answerCapacity, isProblem } from './pool/capacityRequest'
 export type { CapacityFigure } from './pool/designCapacity'
 export { type FamilyName, familyOf, layoutFamilies, type Pool } from './pool/families'
 export type { DataLoss } from './pool/dedicatedParity/dataLossByFailures'
-export { redundancyOf } from './pool/layoutFamily'
+export { redundancyOf } from './pool/survival/redundancyOf'
 export type { CapacityAnswer, Layout, LayoutFamily, SizedDrive, Traits } from './pool/layoutFamily'
 export type { JudgedLimit, LimitStanding } from './limits/limit'
 export {

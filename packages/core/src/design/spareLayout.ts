@@ -1,5 +1,5 @@
 import type { Layout, SizedDrive } from '../pool/layoutFamily'
-import { THOUGHT } from '../pool/layoutFamily'
+import { THOUGHT } from '../pool/thoughtPool'
 import { USUAL_ASHIFT } from '../pool/zfs/zfsPoolFields'
 import type { DesignDocument, Pool } from './document'
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { familyOf, layoutFamilies, type Pool, poolSchema } from './families'
 import { answerCapacity, isProblem } from './capacityRequest'
-import { redundancyOf, type SizedDrive } from './layoutFamily'
+import type { SizedDrive } from './layoutFamily'
+import { redundancyOf } from './survival/redundancyOf'
 import { pullDrives } from './survival/pullDrives'
 import { survivalByCounting } from './survival/survivalByCounting'
 

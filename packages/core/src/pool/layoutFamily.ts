@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { RedundancyGroup, Survival } from './survival/survivalByCounting'
+import type { Survival } from './survival/survivalByCounting'
 import type { DataLoss } from './dedicatedParity/dataLossByFailures'
 import type { FamilyCapacity } from './familyCapacity'
 import type { ZfsPoolCapacity } from './zfs/zfsPoolCapacity'
@@ -145,51 +145,3 @@ export interface LayoutFamily<P extends AnyPool = AnyPool, R = never> {
   /** @throws PoolError with the field */
   answer(request: R): CapacityAnswer
 }
-
-/** Why something lies idle in the families that want equal members. */
-export const SMALLEST_COUNTS = 'every drive counts as the smallest'
-
-/** The counting of a family's failure sets. */
-export function redundancyOf(sets: readonly FailureSet[]): RedundancyGroup[] {
-  return sets.map(({ driveIds, bears }) => ({ width: driveIds.length, bears }))
-}
-
-/** The sizes of a group's drives, in their order. */
-export function sizesOf(
-  { driveIds }: Pick<AnyGroup, 'driveIds'>,
-  bytesOf: ReadonlyMap<string, number>,
-): number[] {
-  return driveIds.map((id) => bytesOf.get(id) ?? 0)
-}
-
-/** What is left over, by drive; those without any are left out. */
-export function byDrive(
-  driveIds: readonly string[],
-  bytes: readonly number[],
-): Record<string, number> {
-  return Object.fromEntries(
-    driveIds.flatMap((id, index) => {
-      const left = bytes[index] ?? 0
-      return left > 0 ? [[id, left] as const] : []
-    }),
-  )
-}
-
-/** The drives of a layout, the largest first; equal ones keep their order. */
-export function largestFirst(drives: readonly SizedDrive[]): string[] {
-  return drives
-    .map((drive, index) => ({ ...drive, index }))
-    .sort((one, other) => other.capacityBytes - one.capacityBytes || one.index - other.index)
-    .map(({ id }) => id)
-}
-
-/** A group before it has its id. */
-export type WithoutId<G> = G extends unknown ? Omit<G, 'id'> : never
-
-/** Ids for the groups of a pool that is only thought of. */
-export function thoughtOf<G extends object>(groups: readonly G[]): (G & { id: string })[] {
-  return groups.map((group, index) => ({ ...group, id: `group-${index + 1}` }))
-}
-
-/** A pool that is only thought of has no name yet. */
-export const THOUGHT = { id: 'pool-1', name: 'pool' } as const

@@ -1,4 +1,4 @@
-import { THOUGHT } from '../../pool/layoutFamily'
+import { THOUGHT } from '../../pool/thoughtPool'
 import type { ZfsVdevKindName } from '../../pool/zfs/vdevKinds'
 import { USUAL_ASHIFT } from '../../pool/zfs/zfsPoolFields'
 import type { DesignDocument } from '../document'

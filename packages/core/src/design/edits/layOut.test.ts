@@ -81,8 +81,8 @@ describe('laying out drives', () => {
 
 describe('settings of a pool', () => {
   test('its name and what its family knows', () => {
-    const after = changePool(cabin, 'pool-1', { name: 'sky', ashift: 14 })
-    expect(after.pools[0]).toMatchObject({ name: 'sky', ashift: 14 })
+    const after = changePool(cabin, 'pool-1', { name: 'sky', ashift: 16 })
+    expect(after.pools[0]).toMatchObject({ name: 'sky', ashift: 16 })
     expect(evaluate(after).capacity.availableBytes).not.toBe(
       evaluate(cabin).capacity.availableBytes,
     )

@@ -161,7 +161,8 @@ const cases: RuleCase[] = [
   {
     code: 'write-hole',
     severity: 'note',
-    words: 'since the last run, up to 24 h, are not covered',
+    // The brief adds a TiB a year: 1,024 GiB over 8,766 hours, times 24.
+    words: 'At the brief’s growth that is about 2.8 GiB.',
     bad: laidOut('scheduled-parity', 'scheduled-parity-1'),
     good: shelf,
     unknown: null,

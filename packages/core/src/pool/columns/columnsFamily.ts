@@ -1,16 +1,8 @@
 import { z } from 'zod'
 import { KIB, MIB } from '../../units/bytes'
-import {
-  byDrive,
-  largestFirst,
-  type Layout,
-  type LayoutFamily,
-  type SizedDrive,
-  sizesOf,
-  THOUGHT,
-  thoughtOf,
-  type Traits,
-} from '../layoutFamily'
+import type { Layout, LayoutFamily, SizedDrive, Traits } from '../layoutFamily'
+import { byDrive, largestFirst, sizesOf } from '../driveSizes'
+import { THOUGHT, thoughtOf } from '../thoughtPool'
 import { groupOf, pieceBytes, poolFields } from '../poolFields'
 import { PoolError } from '../poolError'
 import { MOST_MEMBERS, requestMembers } from '../requestMembers'

@@ -1,16 +1,7 @@
 import { z } from 'zod'
-import {
-  byDrive,
-  largestFirst,
-  type Layout,
-  type LayoutFamily,
-  type PoolCapacity,
-  type SizedDrive,
-  sizesOf,
-  THOUGHT,
-  thoughtOf,
-  type Traits,
-} from '../layoutFamily'
+import type { Layout, LayoutFamily, PoolCapacity, SizedDrive, Traits } from '../layoutFamily'
+import { byDrive, largestFirst, sizesOf } from '../driveSizes'
+import { THOUGHT, thoughtOf } from '../thoughtPool'
 import { groupOf, poolFields } from '../poolFields'
 import { capitalised, countWord } from '../numberWords'
 import { requestMembers } from '../requestMembers'

@@ -1,16 +1,8 @@
 import { z } from 'zod'
-import {
-  byDrive,
-  largestFirst,
-  type Layout,
-  type LayoutFamily,
-  type SizedDrive,
-  sizesOf,
-  SMALLEST_COUNTS,
-  THOUGHT,
-  thoughtOf,
-  type Traits,
-} from '../layoutFamily'
+import type { Layout, LayoutFamily, SizedDrive, Traits } from '../layoutFamily'
+import { byDrive, largestFirst, sizesOf } from '../driveSizes'
+import { SMALLEST_COUNTS } from '../smallestCounts'
+import { THOUGHT, thoughtOf } from '../thoughtPool'
 import { groupOf, poolFields } from '../poolFields'
 import { PoolError } from '../poolError'
 import { requestMembers } from '../requestMembers'

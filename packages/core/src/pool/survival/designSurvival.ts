@@ -2,7 +2,7 @@ import type { DesignDocument } from '../../design/document'
 import { driveBytes } from '../../design/driveBytes'
 import type { DataLoss } from '../dedicatedParity/dataLossByFailures'
 import { familyOf } from '../families'
-import { redundancyOf } from '../layoutFamily'
+import { redundancyOf } from './redundancyOf'
 import { type Survival, survivalByCounting } from './survivalByCounting'
 
 export interface PoolSurvival {

@@ -1,12 +1,6 @@
-import {
-  byDrive,
-  type FailureSet,
-  type LayoutFamily,
-  type PoolCapacity,
-  sizesOf,
-  SMALLEST_COUNTS,
-  type Traits,
-} from '../layoutFamily'
+import type { FailureSet, LayoutFamily, PoolCapacity, Traits } from '../layoutFamily'
+import { byDrive, sizesOf } from '../driveSizes'
+import { SMALLEST_COUNTS } from '../smallestCounts'
 import { type VdevKind, vdevKindOf } from './vdevKinds'
 import { zfsLayouts } from './zfsLayouts'
 import { zfsPoolCapacity } from './zfsPoolCapacity'

@@ -1,11 +1,6 @@
-import {
-  largestFirst,
-  type Layout,
-  type SizedDrive,
-  THOUGHT,
-  thoughtOf,
-  type WithoutId,
-} from '../layoutFamily'
+import type { Layout, SizedDrive } from '../layoutFamily'
+import { largestFirst } from '../driveSizes'
+import { THOUGHT, thoughtOf, type WithoutId } from '../thoughtPool'
 import { capitalised, countWord } from '../numberWords'
 import { cutBySize } from './cutBySize'
 import { type DraidShape, vdevKinds, vdevKindOf, type ZfsVdevKindName } from './vdevKinds'
