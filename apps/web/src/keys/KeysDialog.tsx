@@ -1,11 +1,11 @@
 import Dialog from '@mui/material/Dialog'
-import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useEffect, useState } from 'react'
 import { lenses } from '../lenses/lenses'
 import { isTyping } from './isTyping'
 import styles from './keys.module.css'
+import { CloseDialog } from '../controls/CloseDialog'
 
 const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ...lenses.map(({ letter, title, purpose }) => [letter, `${title}: ${purpose}`] as const),
@@ -65,11 +65,7 @@ export function KeysDialog() {
             </tbody>
           </table>
         </DialogContent>
-        <DialogActions>
-          <button type="button" className="plain-button" onClick={close}>
-            Close
-          </button>
-        </DialogActions>
+        <CloseDialog onClose={close} />
       </Dialog>
     </>
   )

@@ -1,5 +1,4 @@
 import Dialog from '@mui/material/Dialog'
-import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useState } from 'react'
@@ -9,6 +8,7 @@ import { LOCALE } from '../controls/locale'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { selectOpen } from './selectors'
 import { edited } from './sheetSlice'
+import { CloseDialog } from '../controls/CloseDialog'
 
 const timeFormat = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium', timeStyle: 'short' })
 
@@ -66,11 +66,7 @@ export function RevisionsDialog({ onClose }: { onClose: () => void }) {
           ))}
         </ul>
       </DialogContent>
-      <DialogActions>
-        <button type="button" className="plain-button" onClick={onClose}>
-          Close
-        </button>
-      </DialogActions>
+      <CloseDialog onClose={onClose} />
     </Dialog>
   )
 }

@@ -1,6 +1,5 @@
 import { changePool, familyOf, type Pool, USUAL_FILE_BYTES } from '@flint/core'
 import Dialog from '@mui/material/Dialog'
-import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { TextLine } from '../../controls/TextLine'
@@ -9,6 +8,7 @@ import { useEdit } from '../../sheet/useEdit'
 import { BlockEfficiencyTable } from './BlockEfficiencyTable'
 import styles from './poolDetails.module.css'
 import { PoolSettings } from './PoolSettings'
+import { CloseDialog } from '../../controls/CloseDialog'
 
 /** How a pool behaves: what it survives of a power cut, how it grows, what reading and writing cost. */
 export function PoolDetails({ pool, onClose }: { pool: Pool; onClose: () => void }) {
@@ -80,11 +80,7 @@ export function PoolDetails({ pool, onClose }: { pool: Pool; onClose: () => void
         </table>
         {pool.family === 'zfs' && <BlockEfficiencyTable pool={pool} />}
       </DialogContent>
-      <DialogActions>
-        <button type="button" className="plain-button" onClick={onClose}>
-          Close
-        </button>
-      </DialogActions>
+      <CloseDialog onClose={onClose} />
     </Dialog>
   )
 }
