@@ -38,6 +38,11 @@ const screens: Record<string, Visit> = {
     await page.getByRole('button', { name: 'How it behaves' }).click()
     await expect(page.getByRole('dialog')).toBeVisible()
   },
+  paths: async (page, house) => {
+    await openDesign(page, house, 'Cabin archive')
+    await page.getByRole('link', { name: 'Paths' }).click()
+    await page.locator('[data-end="drive-3"]').focus()
+  },
   'drive models': async (page, house) => {
     await openDesign(page, house, 'Drawer of drives')
     await bay(page, 1).click()
@@ -77,7 +82,14 @@ const screens: Record<string, Visit> = {
 }
 
 /** Both themes take their colours from the same names, so these few show them all. */
-const IN_DARK_TOO = ['shelf', 'drives', 'what drives could be', 'brief', 'a part of one’s own']
+const IN_DARK_TOO = [
+  'shelf',
+  'drives',
+  'what drives could be',
+  'paths',
+  'brief',
+  'a part of one’s own',
+]
 
 for (const [name, visit] of Object.entries(screens)) {
   const themes = IN_DARK_TOO.includes(name) ? (['light', 'dark'] as const) : (['light'] as const)

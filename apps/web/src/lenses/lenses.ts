@@ -3,6 +3,7 @@ import type { ComponentType } from 'react'
 import { BriefLens } from './brief/BriefLens'
 import { CoreLens } from './core/CoreLens'
 import { DrivesLens } from './drives/DrivesLens'
+import { PathsLens } from './paths/PathsLens'
 import { ShellLens } from './shell/ShellLens'
 
 export interface Lens {
@@ -44,5 +45,12 @@ export const lenses: readonly Lens[] = [
     letter: 'd',
     purpose: 'Drives into bays, groups and redundancy',
     Pane: DrivesLens,
+  },
+  {
+    id: 'paths',
+    title: 'Paths',
+    letter: 'p',
+    purpose: 'Slots, ports and links: what is narrow, and how long work takes',
+    Pane: PathsLens,
   },
 ]

@@ -1,4 +1,12 @@
-import { driveBytes, evaluate, pullDrives, sharedParts, type PileDrive } from '@flint/core'
+import {
+  driveBytes,
+  evaluate,
+  type PileDrive,
+  placementsOf,
+  pullDrives,
+  sharedParts,
+  topologyOf,
+} from '@flint/core'
 import { createSelector } from '@reduxjs/toolkit'
 import type { RootState } from '../store/store'
 import { LOCALE } from '../controls/locale'
@@ -87,3 +95,13 @@ export const selectPile = createSelector(
     }))
   },
 )
+
+/** Every link of the machine and the way of every drive and network port. */
+export const selectTopology = createSelector(
+  selectDocument,
+  selectEvaluation,
+  (document, { bays }) => topologyOf(document, bays),
+)
+
+/** The best ways to place the cards. */
+export const selectPlacements = createSelector(selectDocument, (document) => placementsOf(document))

@@ -32,6 +32,7 @@ import { mouldedSplitter } from './power/mouldedSplitter'
 import { plugOverloaded } from './power/plugOverloaded'
 import { staysOffAfterOutage } from './power/staysOffAfterOutage'
 import { upsTooSmall } from './power/upsTooSmall'
+import { cardThrottled } from './paths/cardThrottled'
 import { boardSizeNotTaken } from './shell/boardSizeNotTaken'
 import { boardTooDeep } from './shell/boardTooDeep'
 import { coolerTooTall } from './shell/coolerTooTall'
@@ -86,6 +87,7 @@ const rules: readonly Rule[] = [
   memoryDoesNotFit,
   cardsDoNotFit,
   slotsShareLanes,
+  cardThrottled,
   m2NoSocket,
   controllerNeedsBios,
   noDisplayOutput,

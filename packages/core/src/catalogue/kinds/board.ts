@@ -63,6 +63,10 @@ export const boardSheet = z
     sharing: maybe(z.array(sharing).max(24)).describe(
       'Slots and M.2 sockets counted from 1, as slot-1 and m2-1; 0 lanes left is a dead one. Empty when nothing is shared.',
     ),
+    chipsetLanes: maybe(edgeLanes).describe(
+      'Link from the chipset to the CPU, which all behind it share: its lanes.',
+    ),
+    chipsetPcieGeneration: maybe(z.int().min(1).max(7)),
     memorySlots: count,
     memoryType: maybe(z.enum(['DDR3', 'DDR4', 'DDR5'])),
     memoryMaxBytes: maybe(

@@ -1,0 +1,48 @@
+import type { ScenarioRates, Topology } from '@flint/core'
+import { say } from '../../controls/locale'
+import styles from './paths.module.css'
+
+const MB = 1_000_000
+
+interface LitWayProps {
+  topology: Topology
+  rates: ScenarioRates
+  litId: string | null
+}
+
+/** The links of one way with their rates, their loads and the reason for each. */
+export function LitWay({ topology, rates, litId }: LitWayProps) {
+  const way =
+    topology.drives.find(({ driveId }) => driveId === litId)?.links ??
+    topology.network.find(({ id }) => id === litId)?.links
+  if (!way) {
+    return <p className="soft">Point at a drive or a network port to see every link of its way.</p>
+  }
+  return (
+    <table className={styles.way}>
+      <thead>
+        <tr>
+          <th scope="col">Link</th>
+          <th scope="col">Moves at most</th>
+          <th scope="col">Now</th>
+          <th scope="col">Why</th>
+        </tr>
+      </thead>
+      <tbody>
+        {way.map((id) => {
+          const link = topology.links.find((one) => one.id === id)
+          const load = rates.loads.find((one) => one.link.id === id)
+          if (!link) return null
+          return (
+            <tr key={id}>
+              <th scope="row">{link.name}</th>
+              <td>{say.number(link.bytesPerSecond / MB)} MB/s</td>
+              <td>{load ? say.percent(load.share) : '–'}</td>
+              <td className={styles.reason}>{link.reason}</td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}

@@ -1,0 +1,139 @@
+import type { ScenarioRates, Topology } from '@flint/core'
+import { useMemo } from 'react'
+import { say } from '../../controls/locale'
+import type { EndWords } from './endWords'
+import { type PathEnd, pathTree } from './pathTree'
+import styles from './paths.module.css'
+
+const X = { cpu: 0, chipset: 110, node: 250, end: 500, words: 520 }
+const BOX = { width: 62, height: 30, nodeWidth: 180 }
+const WIDEST_PX = 9
+const MB = 1_000_000
+
+interface PathsDrawingProps {
+  topology: Topology
+  rates: ScenarioRates
+  wordsOf: (end: PathEnd) => EndWords
+  /** The end whose way is lit. */
+  litId: string | null
+  onLight: (id: string | null) => void
+}
+
+/** From the CPU to every drive and network port; how wide a line is says its rate, how dark its load. */
+export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: PathsDrawingProps) {
+  const tree = useMemo(() => pathTree(topology), [topology])
+  const widest = Math.max(1, ...topology.links.map(({ bytesPerSecond }) => bytesPerSecond))
+  const lit = new Set(
+    tree.nodes.flatMap(({ ends }) => ends).find(({ id }) => id === litId)?.links ?? [],
+  )
+  const line = (linkId: string | null) => {
+    const link = topology.links.find(({ id }) => id === linkId)
+    const load = rates.loads.find((one) => one.link.id === linkId)
+    const width = Math.sqrt((link?.bytesPerSecond ?? 0) / widest) * WIDEST_PX
+    return {
+      strokeWidth: Math.max(1, width),
+      className: [
+        styles.link,
+        load && (load.share > 0.99 ? styles.full : styles.loaded),
+        linkId !== null && lit.has(linkId) && styles.lit,
+      ]
+        .filter(Boolean)
+        .join(' '),
+    }
+  }
+  const rate = (bytesPerSecond: number): string => `${say.number(bytesPerSecond / MB)} MB/s`
+  return (
+    <div className={styles.drawing}>
+      <svg width={X.words} height={tree.heightPx} aria-hidden="true">
+        {tree.chipsetYPx !== null && (
+          <path
+            d={`M${X.cpu + BOX.width} ${tree.cpuYPx} L${X.chipset} ${tree.chipsetYPx}`}
+            {...line('chipset')}
+          />
+        )}
+        {tree.nodes.map((node) => (
+          <g key={node.id}>
+            <path
+              d={
+                node.behindChipset && tree.chipsetYPx !== null
+                  ? `M${X.chipset + BOX.width} ${tree.chipsetYPx} L${X.node} ${node.yPx}`
+                  : `M${X.cpu + BOX.width} ${tree.cpuYPx} L${X.node} ${node.yPx}`
+              }
+              {...line(node.link?.id ?? 'chipset')}
+            />
+            {node.ends.map((end) => (
+              <path
+                key={end.id}
+                d={`M${X.node + BOX.nodeWidth} ${node.yPx} L${X.end} ${end.yPx} L${X.words} ${end.yPx}`}
+                {...line(end.links[0] ?? null)}
+              />
+            ))}
+            <rect
+              x={X.node}
+              y={node.yPx - BOX.height / 2}
+              width={BOX.nodeWidth}
+              height={BOX.height}
+              className={styles.box}
+            />
+            <text x={X.node + 6} y={node.yPx - 2}>
+              {node.link?.name ?? 'ports of the board'}
+            </text>
+            {node.link && (
+              <text x={X.node + 6} y={node.yPx + 11} className={styles.figure}>
+                {rate(node.link.bytesPerSecond)}
+              </text>
+            )}
+          </g>
+        ))}
+        <rect
+          x={X.cpu + 1}
+          y={tree.cpuYPx - BOX.height / 2}
+          width={BOX.width}
+          height={BOX.height}
+          className={styles.box}
+        />
+        <text x={X.cpu + 8} y={tree.cpuYPx + 4}>
+          CPU
+        </text>
+        {tree.chipsetYPx !== null && (
+          <>
+            <rect
+              x={X.chipset}
+              y={tree.chipsetYPx - BOX.height / 2}
+              width={BOX.width}
+              height={BOX.height}
+              className={styles.box}
+            />
+            <text x={X.chipset + 6} y={tree.chipsetYPx + 4}>
+              chipset
+            </text>
+          </>
+        )}
+      </svg>
+      <ul className={styles.ends} style={{ height: tree.heightPx }}>
+        {tree.nodes.flatMap(({ ends }) =>
+          ends.map((end) => {
+            const { name, detail } = wordsOf(end)
+            return (
+              <li key={end.id} style={{ top: end.yPx - 9 }}>
+                <button
+                  type="button"
+                  data-end={end.id}
+                  aria-pressed={end.id === litId}
+                  onPointerEnter={() => {
+                    onLight(end.id)
+                  }}
+                  onFocus={() => {
+                    onLight(end.id)
+                  }}
+                >
+                  {name} <span className="figure soft">{detail}</span>
+                </button>
+              </li>
+            )
+          }),
+        )}
+      </ul>
+    </div>
+  )
+}

@@ -1,0 +1,49 @@
+import type { Scenario, ScenarioRates } from '@flint/core'
+import { say } from '../../controls/locale'
+import styles from './paths.module.css'
+
+const MB = 1_000_000
+const SECONDS_PER_HOUR = 3_600
+
+/** How fast the work goes, what holds it back, how long it takes, and what a wider link would bring. */
+export function ScenarioWords({ scenario, rates }: { scenario: Scenario; rates: ScenarioRates }) {
+  const { flows, bytesPerSecond, narrowest, alike, gainWhenDoubled, seconds } = rates
+  if (flows.length === 0) {
+    return (
+      <p className={styles.words}>
+        {scenario.about} Nothing moves: there is no pool for it, no redundancy or no network port.
+      </p>
+    )
+  }
+  return (
+    <div className={styles.words} role="status">
+      <p>{scenario.about}</p>
+      <p>
+        <span className="figure">{say.number(bytesPerSecond / MB)} MB/s</span> together
+        {seconds !== null && (
+          <>
+            , <span className="figure">{timeText(seconds)}</span> in all
+          </>
+        )}
+        .{' '}
+        {narrowest ? (
+          <>
+            Held back by {alike > 1 ? `${say.number(alike)} like ` : ''}
+            {narrowest.name} ({narrowest.reason}). Twice as quick there, it would be{' '}
+            {gainWhenDoubled > 1.005
+              ? `${say.number(gainWhenDoubled, 2)} times as fast`
+              : 'no faster'}
+            .
+          </>
+        ) : (
+          'No link holds it back.'
+        )}
+      </p>
+    </div>
+  )
+}
+
+function timeText(seconds: number): string {
+  const hours = seconds / SECONDS_PER_HOUR
+  return hours < 1 ? `${say.number(seconds / 60)} minutes` : `${say.number(hours, 1)} hours`
+}

@@ -1,0 +1,78 @@
+import type { PathLink, Topology } from '@flint/core'
+
+/** A drive or a network port, at the far end of a way. */
+export interface PathEnd {
+  id: string
+  kind: 'drive' | 'network'
+  /** From the end to the CPU. */
+  links: string[]
+  yPx: number
+}
+
+/** What ends hang on: a card, a socket or the board's own ports. */
+export interface PathNode {
+  id: string
+  /** Its own link towards the CPU; null for the board's ports, which are the chipset's. */
+  link: PathLink | null
+  behindChipset: boolean
+  ends: PathEnd[]
+  yPx: number
+}
+
+export interface PathTree {
+  nodes: PathNode[]
+  /** Height of the CPU and the chipset on the sheet; null without anything behind the chipset. */
+  cpuYPx: number
+  chipsetYPx: number | null
+  heightPx: number
+}
+
+const ROW_PX = 19
+const BETWEEN_NODES_PX = 15
+const CHIPSET = 'chipset'
+
+/** How the ways of a machine are laid out as a tree, the CPU at the left and every end on a row of its own. */
+export function pathTree({ drives, network, links }: Topology): PathTree {
+  const linkOf = new Map(links.map((link) => [link.id, link]))
+  const nodes: PathNode[] = []
+  const addTo = (way: readonly string[], end: Omit<PathEnd, 'yPx'>): void => {
+    const own = way.find((id) => id !== CHIPSET)
+    const id = own ?? 'board'
+    let node = nodes.find((one) => one.id === id)
+    if (!node) {
+      const link = own === undefined ? null : (linkOf.get(own) ?? null)
+      node = { id, link, behindChipset: way.includes(CHIPSET), ends: [], yPx: 0 }
+      nodes.push(node)
+    }
+    node.ends.push({ ...end, yPx: 0 })
+  }
+  for (const { driveId, links: way } of drives) {
+    addTo(way.slice(2), { id: driveId, kind: 'drive', links: way })
+  }
+  for (const { id, links: way } of network) {
+    addTo(way.slice(1), { id, kind: 'network', links: way })
+  }
+  // What is behind the chipset lies together, so that its ways do not cross the others.
+  nodes.sort((one, other) => Number(one.behindChipset) - Number(other.behindChipset))
+  let y = ROW_PX / 2
+  for (const node of nodes) {
+    for (const end of node.ends) {
+      end.yPx = y
+      y += ROW_PX
+    }
+    node.yPx = middle(node.ends)
+    y += BETWEEN_NODES_PX
+  }
+  const behind = nodes.filter(({ behindChipset }) => behindChipset)
+  return {
+    nodes,
+    cpuYPx: middle(nodes),
+    chipsetYPx: behind.length > 0 ? middle(behind) : null,
+    heightPx: Math.max(60, y),
+  }
+}
+
+function middle(places: readonly { yPx: number }[]): number {
+  const [first, last] = [places[0]?.yPx ?? 30, places.at(-1)?.yPx ?? 30]
+  return (first + last) / 2
+}

@@ -1,0 +1,48 @@
+import type { DesignDocument, Pool } from '../design/document'
+import { familyOf } from '../pool/families'
+import type { Flow } from './maxMinFair'
+import { sharedUses } from './sharedUses'
+import type { Topology } from './topology'
+
+/** Of what Ethernet and TCP let through, a file copy sees about this share. Common practice, no source. */
+const COPY_SHARE = 0.96
+
+/**
+ * One large file for each of so many readers, from or to the first pool.
+ *
+ * Readers take the network ports in turn and never more than one each, however many are joined. Where a file
+ * lies over many drives all of them carry their part, and it is no quicker than the drives that hold data;
+ * where it lies on one drive, each reader has a drive of its own as long as there are enough.
+ *
+ * @param loadOf what the drives move for each byte of a file: 1 for reading, more where parity is written
+ * @returns none without a pool, a network port or a drive that is reached
+ */
+export function networkFlows(
+  { pools }: Pick<DesignDocument, 'pools'>,
+  { drives, network, links }: Topology,
+  readers: number,
+  loadOf: (pool: Pool, members: number) => number = () => 1,
+): Flow[] {
+  const [pool] = pools
+  const wayOf = new Map(drives.map(({ driveId, links: way }) => [driveId, way]))
+  const members = (pool?.groups ?? [])
+    .filter(({ kind }) => kind !== 'spare' && kind !== 'parity')
+    .flatMap(({ driveIds }) => driveIds.filter((id) => wayOf.has(id)))
+  if (!pool || network.length === 0 || members.length === 0) return []
+  const rateOf = new Map(links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
+  const slowest = Math.min(...members.map((id) => rateOf.get(wayOf.get(id)?.[0] ?? '') ?? 0))
+  const { streamingDrives } = familyOf(pool).traits(pool)
+  const load = loadOf(pool, members.length)
+  return Array.from({ length: readers }, (_, index) => {
+    const own = members[index % members.length] ?? ''
+    const carrying = streamingDrives > 1 ? members : [own]
+    return {
+      id: `reader ${index + 1}`,
+      uses: sharedUses([
+        ...carrying.map((id) => ({ links: wayOf.get(id) ?? [], share: load / carrying.length })),
+        { links: network[index % network.length]?.links ?? [], share: 1 / COPY_SHARE },
+      ]),
+      mostBytesPerSecond: slowest * Math.max(1, streamingDrives),
+    }
+  })
+}

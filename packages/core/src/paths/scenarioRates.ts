@@ -1,0 +1,111 @@
+import type { DesignDocument } from '../design/document'
+import { maxMinFair } from './maxMinFair'
+import type { PathLink } from './pathLink'
+import type { Scenario } from './scenarios/scenario'
+import type { Topology } from './topology'
+
+/**
+ * From the outer to the inner edge of a disk the rate falls to about half, so over the whole surface it is
+ * about three quarters of what it is outside. Common practice, no source.
+ */
+const WHOLE_SURFACE_SHARE = 0.75
+
+export interface LinkLoad {
+  link: PathLink
+  bytesPerSecond: number
+  /** Load over rate, 0 to 1. */
+  share: number
+}
+
+export interface ScenarioRates {
+  /** Rates of the flows, the slowest first. */
+  flows: { id: string; bytesPerSecond: number; heldBackBy: PathLink | null }[]
+  /** All flows together. */
+  bytesPerSecond: number
+  /** Links that carry something, in their order. */
+  loads: LinkLoad[]
+  /** The link, or one of the like ones, that holds back most flows; null when nothing does. */
+  narrowest: PathLink | null
+  /** How many links like it hold something back: every drive, every port. */
+  alike: number
+  /** How many times the sum would be with all of those twice as wide. */
+  gainWhenDoubled: number
+  /** How long the job takes, over the whole surface of the drives; null when it has no end. */
+  seconds: number | null
+}
+
+/**
+ * How fast does a kind of work go, and what holds it back?
+ *
+ * Rates are those at the outer edge of the drives; the time counts with their mean over the whole surface
+ * as far as drives hold it back.
+ */
+export function scenarioRates(
+  document: DesignDocument,
+  topology: Topology,
+  scenario: Scenario,
+): ScenarioRates {
+  const { flows, bytesOf } = scenario.flowsOf(document, topology)
+  const capacityOf = new Map(topology.links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
+  const linkOf = new Map(topology.links.map((link) => [link.id, link]))
+  const { rateOf, heldBackBy, loadOf } = maxMinFair(capacityOf, flows)
+  const sumOf = (rates: ReadonlyMap<string, number>): number =>
+    [...rates.values()].reduce((sum, rate) => sum + rate, 0)
+  const holding = [...new Set([...heldBackBy.values()].flatMap((id) => id ?? []))]
+  const narrowest = mostNamed(
+    [...heldBackBy.values()].flatMap((id) => id ?? []),
+    kindOf,
+  )
+  const alike = holding.filter((id) => narrowest !== null && kindOf(id) === kindOf(narrowest))
+  const total = sumOf(rateOf)
+  const doubled = new Map(capacityOf)
+  for (const id of alike) doubled.set(id, 2 * (capacityOf.get(id) ?? 0))
+  return {
+    flows: flows
+      .map(({ id }) => ({
+        id,
+        bytesPerSecond: rateOf.get(id) ?? 0,
+        heldBackBy: linkOf.get(heldBackBy.get(id) ?? '') ?? null,
+      }))
+      .sort((one, other) => one.bytesPerSecond - other.bytesPerSecond),
+    bytesPerSecond: total,
+    loads: topology.links.flatMap((link) => {
+      const bytesPerSecond = loadOf.get(link.id) ?? 0
+      if (bytesPerSecond === 0) return []
+      return [{ link, bytesPerSecond, share: bytesPerSecond / link.bytesPerSecond }]
+    }),
+    narrowest: narrowest === null ? null : (linkOf.get(narrowest) ?? null),
+    alike: alike.length,
+    gainWhenDoubled:
+      narrowest === null || total === 0 ? 1 : sumOf(maxMinFair(doubled, flows).rateOf) / total,
+    seconds: secondsOf(bytesOf, rateOf, heldBackBy),
+  }
+}
+
+/** Drives, and ports, are counted together: each of them is as narrow as the next. */
+function kindOf(linkId: string): string {
+  return /^(drive|port|network)-/.exec(linkId)?.[1] ?? linkId
+}
+
+/** The first of the kind that is named most often. */
+function mostNamed(ids: readonly string[], kind: (id: string) => string): string | null {
+  const counts = new Map<string, number>()
+  for (const id of ids) counts.set(kind(id), (counts.get(kind(id)) ?? 0) + 1)
+  const [first] = [...counts].sort(([, one], [, other]) => other - one)
+  return first ? (ids.find((id) => kind(id) === first[0]) ?? null) : null
+}
+
+/** The longest of the jobs; those that platters hold back go slower towards the inner edge. */
+function secondsOf(
+  bytesOf: ReadonlyMap<string, number>,
+  rateOf: ReadonlyMap<string, number>,
+  heldBackBy: ReadonlyMap<string, string | null>,
+): number | null {
+  if (bytesOf.size === 0) return null
+  const times = [...bytesOf].map(([id, bytes]) => {
+    const byPlatters = heldBackBy.get(id)?.startsWith('drive-') ?? false
+    return bytes / ((rateOf.get(id) ?? 0) * (byPlatters ? WHOLE_SURFACE_SHARE : 1))
+  })
+  const longest = Math.max(...times)
+  return Number.isFinite(longest) ? longest : null
+}

@@ -1,0 +1,19 @@
+import { dataNowBytes } from '../../design/brief'
+import { familyOf } from '../../pool/families'
+import { networkFlows } from '../networkFlows'
+import type { Scenario } from './scenario'
+
+/** Today's data brought in from an old server, which fills one network port at most. */
+export const copyIn: Scenario = {
+  id: 'copy-in',
+  title: 'Copy in from an old server',
+  about: 'All data of today comes over one network port and is written with its redundancy.',
+  flowsOf: (document, topology) => {
+    const flows = networkFlows(document, topology, 1, (pool, members) => {
+      const { streamingDrives } = familyOf(pool).traits(pool)
+      return streamingDrives > 1 ? members / streamingDrives : 1
+    })
+    const bytes = dataNowBytes(document.brief)
+    return { flows, bytesOf: new Map(bytes > 0 ? flows.map(({ id }) => [id, bytes]) : []) }
+  },
+}

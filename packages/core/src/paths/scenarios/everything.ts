@@ -1,0 +1,17 @@
+import { readers } from './readers'
+import type { Scenario } from './scenario'
+import { scrub } from './scrub'
+
+/** A scrub while everybody reads. */
+export const everything: Scenario = {
+  id: 'everything',
+  title: 'Scrub while all read',
+  about: 'Every drive is scrubbed while every reader of the brief copies a file.',
+  flowsOf: (document, topology) => {
+    const [scrubbing, reading] = [scrub, readers].map(({ flowsOf }) => flowsOf(document, topology))
+    return {
+      flows: [...(scrubbing?.flows ?? []), ...(reading?.flows ?? [])],
+      bytesOf: scrubbing?.bytesOf ?? new Map<string, number>(),
+    }
+  },
+}

@@ -1,0 +1,30 @@
+import { driveBytes } from '../../design/driveBytes'
+import { familyOf } from '../../pool/families'
+import { sharedUses } from '../sharedUses'
+import type { Scenario } from './scenario'
+
+/**
+ * One drive of the largest set that redundancy covers is made anew: all others of the set are read and it is
+ * written, all at the same rate.
+ */
+export const rebuild: Scenario = {
+  id: 'rebuild',
+  title: 'Rebuild of one drive',
+  about: 'One drive of the widest group is written from all the others of its group.',
+  flowsOf: (document, { drives }) => {
+    const wayOf = new Map(drives.map(({ driveId, links }) => [driveId, links]))
+    const sets = document.pools
+      .flatMap((pool) => familyOf(pool).failureSets(pool))
+      .filter(({ bears, driveIds }) => bears > 0 && driveIds.every((id) => wayOf.has(id)))
+      .sort((one, other) => other.driveIds.length - one.driveIds.length)
+    const [widest] = sets
+    if (!widest) return { flows: [], bytesOf: new Map() }
+    const ways = widest.driveIds.map((id) => ({ links: wayOf.get(id) ?? [], share: 1 }))
+    const sizes = driveBytes(document)
+    const largest = Math.max(...widest.driveIds.map((id) => sizes.get(id) ?? 0))
+    return {
+      flows: [{ id: 'rebuild', uses: sharedUses(ways), mostBytesPerSecond: Infinity }],
+      bytesOf: new Map([['rebuild', largest]]),
+    }
+  },
+}

@@ -1,0 +1,9 @@
+import { copyIn } from './copyIn'
+import { everything } from './everything'
+import { readers } from './readers'
+import { rebuild } from './rebuild'
+import type { Scenario } from './scenario'
+import { scrub } from './scrub'
+
+/** Every kind of work whose rates are computed. A new one is one file here and one line in this list. */
+export const scenarios: readonly Scenario[] = [scrub, rebuild, readers, copyIn, everything]

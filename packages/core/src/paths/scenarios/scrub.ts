@@ -1,0 +1,26 @@
+import { driveBytes } from '../../design/driveBytes'
+import { sharedUses } from '../sharedUses'
+import type { Scenario } from './scenario'
+
+/** Every member of every pool read from end to end, all at once. */
+export const scrub: Scenario = {
+  id: 'scrub',
+  title: 'Scrub',
+  about: 'Every drive of every pool is read at the same time.',
+  flowsOf: (document, { drives }) => {
+    const bytesOf = driveBytes(document)
+    const members = new Set(
+      document.pools.flatMap(({ groups }) =>
+        groups.flatMap(({ kind, driveIds }) => (kind === 'spare' ? [] : driveIds)),
+      ),
+    )
+    const flows = drives
+      .filter(({ driveId }) => members.has(driveId))
+      .map(({ driveId, links }) => ({
+        id: driveId,
+        uses: sharedUses([{ links, share: 1 }]),
+        mostBytesPerSecond: Infinity,
+      }))
+    return { flows, bytesOf: new Map(flows.map(({ id }) => [id, bytesOf.get(id) ?? 0])) }
+  },
+}
