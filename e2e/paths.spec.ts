@@ -8,7 +8,7 @@ test('the way of a drive, the narrow link by name, and another kind of work', as
   await page.locator('body').press('p')
   const main = page.getByRole('main', { name: 'Paths' })
   await expect(main).toContainText('3,000 MB/s together, 17.8 hours in all')
-  await expect(main).toContainText('Held back by 12 like Keep 12')
+  await expect(main).toContainText('Held back by 12 drives, as Keep 12')
 
   // Focus lights the whole way to the CPU, every link with its rate and its reason.
   await page.locator('[data-end="drive-3"]').focus()

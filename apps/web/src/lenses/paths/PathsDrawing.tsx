@@ -115,7 +115,7 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
           ends.map((end) => {
             const { name, detail } = wordsOf(end)
             return (
-              <li key={end.id} style={{ top: end.yPx - 9 }}>
+              <li key={end.id} style={{ top: end.yPx - 12 }}>
                 <button
                   type="button"
                   data-end={end.id}

@@ -1,4 +1,4 @@
-import type { Scenario, ScenarioRates } from '@flint/core'
+import type { PathLink, Scenario, ScenarioRates } from '@flint/core'
 import { say } from '../../controls/locale'
 import styles from './paths.module.css'
 
@@ -28,8 +28,8 @@ export function ScenarioWords({ scenario, rates }: { scenario: Scenario; rates: 
         .{' '}
         {narrowest ? (
           <>
-            Held back by {alike > 1 ? `${say.number(alike)} like ` : ''}
-            {narrowest.name} ({narrowest.reason}). Twice as quick there, it would be{' '}
+            Held back by {nameWords(narrowest, alike)} ({narrowest.reason}). Twice as quick there,
+            it would be{' '}
             {gainWhenDoubled > 1.005
               ? `${say.number(gainWhenDoubled, 2)} times as fast`
               : 'no faster'}
@@ -41,6 +41,14 @@ export function ScenarioWords({ scenario, rates }: { scenario: Scenario; rates: 
       </p>
     </div>
   )
+}
+
+const KINDS = { drive: 'drives', port: 'ports', network: 'network ports' } as const
+
+/** "12 drives, as Keep 12", or the link's own name. */
+function nameWords({ id, name }: PathLink, alike: number): string {
+  const kind = Object.entries(KINDS).find(([prefix]) => id.startsWith(`${prefix}-`))?.[1]
+  return alike > 1 && kind ? `${say.number(alike)} ${kind}, as ${name}` : name
 }
 
 function timeText(seconds: number): string {

@@ -27,7 +27,8 @@ export interface PathTree {
   heightPx: number
 }
 
-const ROW_PX = 19
+/** A pointer needs 24 for each (WCAG 2.2, target size). */
+const ROW_PX = 25
 const BETWEEN_NODES_PX = 15
 const CHIPSET = 'chipset'
 

@@ -1,0 +1,32 @@
+import { evaluate, topologyOf } from '@flint/core'
+import { demoDesign } from '../../../../../packages/core/fixtures/demo'
+import { pathTree } from './pathTree'
+
+const treeOf = (name: string) => {
+  const document = demoDesign(name)
+  return pathTree(topologyOf(document, evaluate(document).bays))
+}
+
+test('every drive and network port has a row of its own', () => {
+  for (const name of ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']) {
+    const rows = treeOf(name).nodes.flatMap(({ ends }) => ends.map(({ yPx }) => yPx))
+    const sorted = [...rows].sort((one, other) => one - other)
+    sorted.forEach((y, index) => {
+      // Source: WCAG 2.2, success criterion 2.5.8: targets of 24 CSS pixels.
+      if (index > 0) expect(y - (sorted[index - 1] ?? 0)).toBeGreaterThanOrEqual(24)
+    })
+    expect(rows.length).toBeGreaterThan(4)
+  }
+})
+
+test('what hangs on a card lies together, the board’s own ports behind the chipset', () => {
+  const { nodes, chipsetYPx, cpuYPx, heightPx } = treeOf('drawer-of-drives')
+  expect(nodes.map(({ id, behindChipset }) => [id, behindChipset])).toEqual([
+    ['slot-1', false],
+    ['board', true],
+  ])
+  expect(nodes[0]?.ends.map(({ kind }) => kind)).toEqual(Array<string>(6).fill('drive'))
+  expect(nodes[1]?.ends.map(({ kind }) => kind)).toEqual(['drive', 'drive', 'network'])
+  expect(chipsetYPx).toBe(nodes[1]?.yPx)
+  expect(cpuYPx).toBeLessThan(heightPx)
+})
