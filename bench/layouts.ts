@@ -9,6 +9,7 @@ import {
   redundancyOf,
   survivalByCounting,
 } from '@flint/core'
+import { medianMilliseconds } from './median'
 
 const TERABYTES = [4, 6, 8, 12, 16]
 const { houseRules } = newDesign('bench')
@@ -21,16 +22,6 @@ function pile(count: number): PileDrive[] {
     outerRateBytesPerSecond: 200e6,
     rpm: 7200,
   }))
-}
-
-function medianMilliseconds(rounds: number, work: () => void): number {
-  work()
-  const times = Array.from({ length: rounds }, () => {
-    const start = performance.now()
-    work()
-    return performance.now() - start
-  }).sort((one, other) => one - other)
-  return times[Math.floor(rounds / 2)] ?? Infinity
 }
 
 const sixty = pile(60)

@@ -1,4 +1,11 @@
-import { CARD_PITCH_MM, cardsOf, type DesignDocument, fittedOne, REAR_SOCKETS } from '@flint/core'
+import {
+  CARD_PITCH_MM,
+  cardsOf,
+  type DesignDocument,
+  fittedOne,
+  placementsOf,
+  REAR_SOCKETS,
+} from '@flint/core'
 
 /** Between two cards stays a little air; for the drawing only. */
 const AIR_MM = 3
@@ -15,8 +22,9 @@ export interface CardPlace {
 /**
  * Where are the openings for cards at the rear, and which cards stand in them?
  *
- * The sockets of a board are at the far end of its rear edge; openings are counted from there. Cards are
- * drawn in the order in which they were chosen, which is not yet a choice of slots.
+ * The sockets of a board are at the far end of its rear edge; openings are counted from there, one for each
+ * slot. Cards stand in the slots where they go best; in the order in which they were chosen where a board's
+ * slots are not known.
  */
 export function cardPlaces(document: DesignDocument): CardPlace[] {
   const chassis = fittedOne(document, 'chassis')?.sheet
@@ -25,11 +33,17 @@ export function cardPlaces(document: DesignDocument): CardPlace[] {
   const { boardAt, cardOpenings } = chassis
   const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
   const cards = cardsOf(document)
+  const [placement] = placementsOf(document, 1)
+  const cardIn = (slot: number): CardPlace['card'] => {
+    if (!placement) return cards[slot] ?? null
+    const placed = placement.placed.find((one) => one.slot === slot)
+    return cards.find(({ part }) => part.id === placed?.cardId) ?? null
+  }
   const places = Math.floor((widthMm - socketsMm) / CARD_PITCH_MM) + 1
   return Array.from({ length: Math.min(cardOpenings ?? 0, places) }, (_, index) => ({
-    id: cards[index]?.part.id ?? `opening-${index}`,
+    id: cardIn(index)?.part.id ?? `opening-${index}`,
     leftMm: boardAt.leftMm + widthMm - socketsMm - (index + 1) * CARD_PITCH_MM + 2,
     widthMm: CARD_PITCH_MM - AIR_MM,
-    card: cards[index] ?? null,
+    card: cardIn(index),
   }))
 }

@@ -51,6 +51,12 @@ test('cards stand side by side in the openings, each with one of its own', () =>
     'Sixteen',
     'Ten',
   ])
+  // The second slot is too short for its edge, so it stands in the third.
+  expect(places.map(({ card }) => card?.sheet.model ?? null).slice(0, 3)).toEqual([
+    'Sixteen',
+    null,
+    'Ten',
+  ])
   places.slice(1).forEach((place, index) => {
     const before = places[index]
     expect(place.leftMm + place.widthMm).toBeLessThanOrEqual(before?.leftMm ?? 0)
