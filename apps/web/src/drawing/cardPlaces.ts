@@ -33,7 +33,7 @@ export function cardPlaces(document: DesignDocument): CardPlace[] {
   const { boardAt, cardOpenings } = chassis
   const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
   const cards = cardsOf(document)
-  const [placement] = placementsOf(document, 1)
+  const [placement] = placementsOf(document)
   const cardIn = (slot: number): CardPlace['card'] => {
     if (!placement) return cards[slot] ?? null
     const placed = placement.placed.find((one) => one.slot === slot)

@@ -50,7 +50,7 @@ export function topologyOf(document: DesignDocument, { bays }: BayPlan): Topolog
   const unreachedIds: string[] = []
   if (!board) return { links, drives, network: [], unreachedIds, placement: null }
   links.push(chipsetLink(board))
-  const placement = placementsOf(document, 1)[0] ?? null
+  const placement = placementsOf(document)[0] ?? null
   const cardLinks = [...slotLinks(document, board, placement), ...m2AndUsbLinks(document)]
   links.push(...cardLinks.map(({ link }) => link))
 
@@ -92,14 +92,27 @@ function chipsetLink(board: FittedWithSheet<'board'>): PathLink {
 /** How many ways to place the cards are offered. */
 const OFFERED_WAYS = 4
 
-/** The best ways to place the cards; none without a board that gives its slots. */
-export function placementsOf(document: DesignDocument, most = OFFERED_WAYS): Placement[] {
+const kept = new WeakMap<DesignDocument, Placement[]>()
+
+/**
+ * The best ways to place the cards, the best first; none without a board that gives its slots.
+ *
+ * A rule, the drawings and the paths ask the same of one document, which never changes.
+ */
+export function placementsOf(document: DesignDocument): Placement[] {
+  const placements = kept.get(document) ?? findPlacements(document)
+  kept.set(document, placements)
+  return placements
+}
+
+function findPlacements(document: DesignDocument): Placement[] {
   const sheet = fittedOne(document, 'board')?.sheet
   if (!sheet?.slots) return []
   const usedM2 = placeInM2(sheet.m2Sockets ?? [], m2DevicesOf(document)).socketOf.flatMap((at) =>
     at === null ? [] : [`m2-${at + 1}`],
   )
-  return placeCards(sheet.slots, cardNeeds(document), sheet.sharing ?? [], usedM2, {}, most)
+  const { slots, sharing } = sheet
+  return placeCards(slots, cardNeeds(document), sharing ?? [], usedM2, {}, OFFERED_WAYS)
 }
 
 function slotLinks(

@@ -11,6 +11,8 @@ export interface Speller {
   /** A drive as sold: GB, TB. */
   drive: (bytes: number) => string
   watts: (watts: number, digits?: number) => string
+  /** What a link or a drive moves: decimal MB/s. */
+  rate: (bytesPerSecond: number) => string
   money: (minor: number, currency: string) => string
   /** Money without the part after the point, for totals where cents say nothing. */
   roundMoney: (minor: number, currency: string) => string
@@ -41,6 +43,7 @@ function makeSpeller(locale: string): Speller {
     space: (bytes, digits = 1) => inOne(binaryBytes(bytes, digits, locale)),
     drive: (bytes) => inOne(decimalBytes(bytes, 1, locale)),
     watts: (watts, digits = 0) => `${number(watts, digits)} W`,
+    rate: (bytesPerSecond) => `${number(bytesPerSecond / 1_000_000)} MB/s`,
     money: (minor, currency) => moneyText(minor, currency, locale),
     roundMoney: (minor, currency) => moneyText(minor, currency, locale, true),
     percent: (share, digits = 0) => `${number(share * 100, digits)} %`,

@@ -8,8 +8,6 @@ interface PileColumn {
   text: (candidate: Candidate) => string
 }
 
-const MB = 1_000_000
-
 /** The columns of the pile, each with what its head explains. */
 export const pileColumns: readonly PileColumn[] = [
   {
@@ -36,8 +34,7 @@ export const pileColumns: readonly PileColumn[] = [
     id: 'streamingBytesPerSecond',
     title: 'One stream',
     help: 'One large file from the start of the drives; a first estimate',
-    text: ({ streamingBytesPerSecond: rate }) =>
-      rate === null ? 'not known' : `${say.number(rate / MB)} MB/s`,
+    text: ({ streamingBytesPerSecond: rate }) => (rate === null ? 'not known' : say.rate(rate)),
   },
   {
     id: 'spinningDrives',

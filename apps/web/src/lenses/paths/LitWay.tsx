@@ -2,8 +2,6 @@ import type { ScenarioRates, Topology } from '@flint/core'
 import { say } from '../../controls/locale'
 import styles from './paths.module.css'
 
-const MB = 1_000_000
-
 interface LitWayProps {
   topology: Topology
   rates: ScenarioRates
@@ -36,7 +34,7 @@ export function LitWay({ topology, rates, litId }: LitWayProps) {
           return (
             <tr key={id}>
               <th scope="row">{link.name}</th>
-              <td>{say.number(link.bytesPerSecond / MB)} MB/s</td>
+              <td>{say.rate(link.bytesPerSecond)}</td>
               <td>{load ? say.percent(load.share) : '–'}</td>
               <td className={styles.reason}>{link.reason}</td>
             </tr>

@@ -1,4 +1,4 @@
-import type { ScenarioRates, Topology } from '@flint/core'
+import { CHIPSET, type ScenarioRates, type Topology } from '@flint/core'
 import { useMemo } from 'react'
 import { say } from '../../controls/locale'
 import type { EndWords } from './endWords'
@@ -8,7 +8,6 @@ import styles from './paths.module.css'
 const X = { cpu: 0, chipset: 110, node: 250, end: 500, words: 520 }
 const BOX = { width: 62, height: 30, nodeWidth: 180 }
 const WIDEST_PX = 9
-const MB = 1_000_000
 
 interface PathsDrawingProps {
   topology: Topology
@@ -41,14 +40,13 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
         .join(' '),
     }
   }
-  const rate = (bytesPerSecond: number): string => `${say.number(bytesPerSecond / MB)} MB/s`
   return (
     <div className={styles.drawing}>
       <svg width={X.words} height={tree.heightPx} aria-hidden="true">
         {tree.chipsetYPx !== null && (
           <path
             d={`M${X.cpu + BOX.width} ${tree.cpuYPx} L${X.chipset} ${tree.chipsetYPx}`}
-            {...line('chipset')}
+            {...line(CHIPSET)}
           />
         )}
         {tree.nodes.map((node) => (
@@ -59,7 +57,7 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
                   ? `M${X.chipset + BOX.width} ${tree.chipsetYPx} L${X.node} ${node.yPx}`
                   : `M${X.cpu + BOX.width} ${tree.cpuYPx} L${X.node} ${node.yPx}`
               }
-              {...line(node.link?.id ?? 'chipset')}
+              {...line(node.link?.id ?? CHIPSET)}
             />
             {node.ends.map((end) => (
               <path
@@ -68,46 +66,18 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
                 {...line(end.links[0] ?? null)}
               />
             ))}
-            <rect
+            <PathBox
               x={X.node}
-              y={node.yPx - BOX.height / 2}
+              y={node.yPx}
               width={BOX.nodeWidth}
-              height={BOX.height}
-              className={styles.box}
+              name={node.link?.name ?? 'ports of the board'}
+              detail={node.link && say.rate(node.link.bytesPerSecond)}
             />
-            <text x={X.node + 6} y={node.yPx - 2}>
-              {node.link?.name ?? 'ports of the board'}
-            </text>
-            {node.link && (
-              <text x={X.node + 6} y={node.yPx + 11} className={styles.figure}>
-                {rate(node.link.bytesPerSecond)}
-              </text>
-            )}
           </g>
         ))}
-        <rect
-          x={X.cpu + 1}
-          y={tree.cpuYPx - BOX.height / 2}
-          width={BOX.width}
-          height={BOX.height}
-          className={styles.box}
-        />
-        <text x={X.cpu + 8} y={tree.cpuYPx + 4}>
-          CPU
-        </text>
+        <PathBox x={X.cpu + 1} y={tree.cpuYPx} width={BOX.width} name="CPU" />
         {tree.chipsetYPx !== null && (
-          <>
-            <rect
-              x={X.chipset}
-              y={tree.chipsetYPx - BOX.height / 2}
-              width={BOX.width}
-              height={BOX.height}
-              className={styles.box}
-            />
-            <text x={X.chipset + 6} y={tree.chipsetYPx + 4}>
-              chipset
-            </text>
-          </>
+          <PathBox x={X.chipset} y={tree.chipsetYPx} width={BOX.width} name="chipset" />
         )}
       </svg>
       <ul className={styles.ends} style={{ height: tree.heightPx }}>
@@ -135,5 +105,31 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
         )}
       </ul>
     </div>
+  )
+}
+
+interface PathBoxProps {
+  x: number
+  /** Of its middle. */
+  y: number
+  width: number
+  name: string
+  detail?: string | null
+}
+
+/** One place on the way: the CPU, the chipset, a card in its slot. */
+function PathBox({ x, y, width, name, detail }: PathBoxProps) {
+  return (
+    <>
+      <rect x={x} y={y - BOX.height / 2} width={width} height={BOX.height} className={styles.box} />
+      <text x={x + 6} y={detail ? y - 2 : y + 4}>
+        {name}
+      </text>
+      {detail && (
+        <text x={x + 6} y={y + 11} className={styles.figure}>
+          {detail}
+        </text>
+      )}
+    </>
   )
 }

@@ -6,8 +6,6 @@ import { Findings } from '../../tray/Findings'
 import tray from '../../tray/tray.module.css'
 import styles from './paths.module.css'
 
-const MB = 1_000_000
-
 /** Where the cards go best, and the next ways with what each trades. */
 export function PathsTray() {
   const document = useAppSelector(selectDocument)
@@ -41,9 +39,9 @@ export function PathsTray() {
                   {placement.placed.map(({ cardId, slot, lanes, pcieGeneration, ...rates }) => (
                     <p key={cardId}>
                       {nameOf(cardId)} in slot {slot + 1}: ×{lanes} of generation {pcieGeneration},{' '}
-                      <span className="figure">{say.number(rates.bytesPerSecond / MB)} MB/s</span>
+                      <span className="figure">{say.rate(rates.bytesPerSecond)}</span>
                       {rates.shortBytesPerSecond > 0 &&
-                        `, ${say.number(rates.shortBytesPerSecond / MB)} MB/s short`}
+                        `, ${say.rate(rates.shortBytesPerSecond)} short`}
                     </p>
                   ))}
                   {placement.leftIds.length > 0 && (

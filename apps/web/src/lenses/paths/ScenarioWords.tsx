@@ -2,7 +2,6 @@ import type { PathLink, Scenario, ScenarioRates } from '@flint/core'
 import { say } from '../../controls/locale'
 import styles from './paths.module.css'
 
-const MB = 1_000_000
 const SECONDS_PER_HOUR = 3_600
 
 /** How fast the work goes, what holds it back, how long it takes, and what a wider link would bring. */
@@ -19,7 +18,7 @@ export function ScenarioWords({ scenario, rates }: { scenario: Scenario; rates: 
     <div className={styles.words} role="status">
       <p>{scenario.about}</p>
       <p>
-        <span className="figure">{say.number(bytesPerSecond / MB)} MB/s</span> together
+        <span className="figure">{say.rate(bytesPerSecond)}</span> together
         {seconds !== null && (
           <>
             , <span className="figure">{timeText(seconds)}</span> in all

@@ -18,7 +18,7 @@ export function endWords(
   return ({ id, kind, links: way }) => {
     const own = links.find((link) => link.id === way[0])
     const load = loads.find(({ link }) => link === own)?.bytesPerSecond ?? 0
-    const detail = `${say.number(load / MB)} of ${say.number((own?.bytesPerSecond ?? 0) / MB)} MB/s`
+    const detail = `${say.number(load / MB)} of ${say.rate(own?.bytesPerSecond ?? 0)}`
     if (kind === 'network') return { name: own?.name ?? id, detail }
     const use = bays.find(({ drive }) => drive?.part.id === id)
     const drive = use?.drive

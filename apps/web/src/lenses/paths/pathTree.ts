@@ -1,4 +1,4 @@
-import type { PathLink, Topology } from '@flint/core'
+import { CHIPSET, type PathLink, type Topology } from '@flint/core'
 
 /** A drive or a network port, at the far end of a way. */
 export interface PathEnd {
@@ -30,7 +30,6 @@ export interface PathTree {
 /** A pointer needs 24 for each (WCAG 2.2, target size). */
 const ROW_PX = 25
 const BETWEEN_NODES_PX = 15
-const CHIPSET = 'chipset'
 
 /** How the ways of a machine are laid out as a tree, the CPU at the left and every end on a row of its own. */
 export function pathTree({ drives, network, links }: Topology): PathTree {

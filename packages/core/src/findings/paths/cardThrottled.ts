@@ -31,7 +31,7 @@ export const cardThrottled: Rule = (document, _figures, say) => {
       }),
     ]
   }
-  const [best] = placementsOf(document, 1)
+  const [best] = placementsOf(document)
   return (best?.placed ?? []).flatMap(({ cardId, slot, bytesPerSecond, ...rest }): Finding[] => {
     const card = cards.find(({ part }) => part.id === cardId)
     const { shortBytesPerSecond, lanes, pcieGeneration } = rest
