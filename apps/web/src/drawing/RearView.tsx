@@ -5,7 +5,7 @@ import {
   REAR_SOCKETS,
   SUPPLY_ENVELOPES,
 } from '@flint/core'
-import { cardPlaces } from './cardPlaces'
+import { cardPlaces } from '@flint/core'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { catalogueFile, type DesignDocument, fitPart, fittedOne, parseDesign } from '@flint/core'
 import { boardHoles } from './boardHoles'
-import { cardPlaces } from './cardPlaces'
+import { cardPlaces } from '@flint/core'
 import { planBoxes } from './planBoxes'
 
 const { parts } = catalogueFile.parse(JSON.parse(readFileSync('demo/catalogue.json', 'utf8')))

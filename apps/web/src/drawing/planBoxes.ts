@@ -6,7 +6,7 @@ import {
   fittedOne,
   SUPPLY_ENVELOPES,
 } from '@flint/core'
-import { cardPlaces } from './cardPlaces'
+import { cardPlaces } from '@flint/core'
 
 /** Behind the drives: backplane, plugs and their cables. For the drawing only. */
 const BEHIND_DRIVES_MM = 22

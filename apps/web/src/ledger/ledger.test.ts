@@ -40,7 +40,7 @@ describe('figures say what they are', () => {
     ['cost', shelf, '€1,235 | of €1,300'],
     ['idle', removeParts(shelf, ['supply-1']), 'not known | no power supply chosen'],
     ['survived', { ...shelf, pools: [] }, 'no pool | of 1 wanted'],
-    ['cost', demo('cabin-archive'), '€2,210 | of €2,600 · 7 pieces owned'],
+    ['cost', demo('cabin-archive'), '€2,265 | of €2,600 · 7 pieces owned'],
     [
       'survived',
       changeBrief(groupDrives(shelf, [{ kind: 'stripe', driveIds: ['drive-1', 'drive-2'] }]), {

@@ -5,6 +5,7 @@
  */
 export const DATA_PLUGS = [
   'SATA',
+  'SFF-8482',
   'SFF-8087',
   'SFF-8643',
   'SFF-8088',
@@ -19,10 +20,11 @@ export type PowerPlug = (typeof POWER_PLUGS)[number]
 
 /**
  * How many drives one plug serves directly: the SFF plugs carry four lanes, one for each drive.
- * Source: SFF-8087, SFF-8643, SFF-8088, SFF-8644 (from memory).
+ * Source: SFF-8087, SFF-8643, SFF-8088, SFF-8644; SFF-8482 is the one on a SAS drive (from memory).
  */
 export const DRIVES_PER_DATA_PLUG: Record<DataPlug, number> = {
   SATA: 1,
+  'SFF-8482': 1,
   'SFF-8087': 4,
   'SFF-8643': 4,
   'SFF-8088': 4,
@@ -50,3 +52,6 @@ export const DRIVE_PLUG_CONTACTS = {
   SATA: { data: 7, power: 15, bridged: false },
   SAS: { data: 14, power: 15, bridged: true },
 } as const
+
+/** Plugs outside a case; the others are for inside. Source: SFF-8088, SFF-8644 (from memory). */
+export const OUTSIDE_PLUGS: readonly DataPlug[] = ['SFF-8088', 'SFF-8644', 'USB']

@@ -1,7 +1,8 @@
-import { type Bay, baysOf } from '../catalogue/bays'
+import type { Bay } from '../catalogue/bays'
 import type { DriveSheet } from '../catalogue/kinds/drive'
+import { baysOfDesign } from './bayBlocks'
 import type { DesignDocument, FittedPart } from './document'
-import { fittedOfKind, fittedOne } from './fittedParts'
+import { fittedOfKind } from './fittedParts'
 import { type LetteredGroup, letteredGroups } from './groupLetters'
 
 export interface DriveInPlace {
@@ -42,10 +43,8 @@ export function bayPlan(document: DesignDocument): BayPlan {
       sheet,
       member: members.get(part.id) ?? null,
     }))
-  const chassis = fittedOne(document, 'chassis')?.sheet
   const byBay = new Map(drives.map((drive) => [drive.part.bay, drive]))
-  const cages = fittedOfKind(document, 'cage').map(({ sheet }) => sheet)
-  const bays = (chassis ? baysOf(chassis, cages) : []).map((bay) => ({
+  const bays = baysOfDesign(document).map((bay) => ({
     bay,
     drive: byBay.get(bay.id) ?? null,
   }))

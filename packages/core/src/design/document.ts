@@ -1,13 +1,14 @@
 import { z } from 'zod'
 import { partSheet } from '../catalogue/partKinds'
 import { shortText } from '../catalogue/sheetFields'
+import { pathChoices } from '../paths/pathChoices'
 import { type Pool, poolSchema } from '../pool/families'
 import { documentId as id } from '../pool/poolFields'
 import { brief } from './brief'
 import { houseRules } from './houseRules'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
-export const DESIGN_VERSION = 4
+export const DESIGN_VERSION = 5
 
 /** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
 export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const
@@ -54,6 +55,7 @@ export const designDocument = z.strictObject({
   snapshots: z.array(partSnapshot).max(1_024),
   fitted: z.array(fittedPart).max(1_024),
   pools: z.array(poolSchema).max(64),
+  paths: pathChoices.prefault({}),
 })
 
 export type DesignDocument = z.infer<typeof designDocument>

@@ -1,6 +1,7 @@
 import type { CataloguePart } from '../catalogue/partKinds'
 import { EMPTY_BRIEF } from './brief'
 import { DESIGN_FORMAT, DESIGN_VERSION, type DesignDocument } from './document'
+import { NO_CHOICES } from '../paths/pathChoices'
 import { fitPart } from './edits/fitPart'
 import { DEFAULT_HOUSE_RULES } from './houseRules'
 
@@ -16,6 +17,7 @@ export function newDesign(name: string, parts: readonly CataloguePart[] = []): D
     snapshots: [],
     fitted: [],
     pools: [],
+    paths: NO_CHOICES,
   }
   return parts.reduce(fitPart, empty)
 }

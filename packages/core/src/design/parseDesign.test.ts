@@ -25,7 +25,7 @@ describe('what is wrong is named with its field, in a sentence', () => {
   const cases: [string, unknown, string, string][] = [
     ['no object', 7, '', 'The input is not an object.'],
     ['another format', { ...shelf, format: 'other' }, 'format', '"flint-shelf/design"'],
-    ['a newer version', { ...shelf, version: 5 }, 'version', 'version must be 4.'],
+    ['a newer version', { ...shelf, version: 6 }, 'version', 'version must be 5.'],
     ['an unknown field', { ...shelf, colour: 'red' }, 'colour', 'colour is not a known field.'],
     [
       'an unknown field inside',
@@ -111,7 +111,7 @@ test('a document of the first version opens; what it never said is not known', (
   const parsed = parseDesign(JSON.parse(readFileSync(path, 'utf8')))
   if (!('document' in parsed)) throw new Error(parsed.problems[0]?.sentence)
   const { version, brief, houseRules, snapshots } = parsed.document
-  expect(version).toBe(4)
+  expect(version).toBe(5)
   // Of which kind the data was, nobody asked then; as much as the demo has now.
   expect(brief.data).toEqual([
     expect.objectContaining({ kind: 'other', nowBytes: dataNowBytes(shelf.brief) }),

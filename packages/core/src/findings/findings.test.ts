@@ -17,8 +17,11 @@ const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
 
 test('a sound design has nothing to look at', () => {
-  // But for what its case is like: a supply over the board.
-  expect(evaluate(shelf).findings.map(({ code }) => code)).toEqual(['supply-over-board'])
+  // But for what its case is like: a supply over the board, one backplane and one lead for all drives.
+  expect(evaluate(shelf).findings.map(({ code }) => code)).toEqual([
+    'shared-part-fatal',
+    'supply-over-board',
+  ])
 })
 
 test('the worst comes first', () => {

@@ -21,7 +21,7 @@ import { raidCardUnderPool } from './layout/raidCardUnderPool'
 import { angledPlugs } from './ports/angledPlugs'
 import { controllerNeedsBios } from './ports/controllerNeedsBios'
 import { drivesOnBoth } from './ports/drivesOnBoth'
-import { fanOutCables } from './ports/fanOutCables'
+import { cablesMissing } from './ports/cablesMissing'
 import { m2NoSocket } from './ports/m2NoSocket'
 import { m2SilencesSata } from './ports/m2SilencesSata'
 import { sasOnSata } from './ports/sasOnSata'
@@ -33,6 +33,11 @@ import { plugOverloaded } from './power/plugOverloaded'
 import { staysOffAfterOutage } from './power/staysOffAfterOutage'
 import { upsTooSmall } from './power/upsTooSmall'
 import { cardThrottled } from './paths/cardThrottled'
+import { pinsNotKept } from './paths/pinsNotKept'
+import { sharedPartFatal } from './paths/sharedPartFatal'
+import { adapterOverloaded } from './power/adapterOverloaded'
+import { cableTooShort } from './ports/cableTooShort'
+import { noCableReaches } from './ports/noCableReaches'
 import { boardSizeNotTaken } from './shell/boardSizeNotTaken'
 import { boardTooDeep } from './shell/boardTooDeep'
 import { coolerTooTall } from './shell/coolerTooTall'
@@ -88,6 +93,7 @@ const rules: readonly Rule[] = [
   cardsDoNotFit,
   slotsShareLanes,
   cardThrottled,
+  pinsNotKept,
   m2NoSocket,
   controllerNeedsBios,
   noDisplayOutput,
@@ -99,12 +105,15 @@ const rules: readonly Rule[] = [
   driveDoesNotFitBay,
   tooFewPorts,
   sasOnSata,
+  noCableReaches,
   angledPlugs,
-  fanOutCables,
+  cablesMissing,
+  cableTooShort,
   startSurgeTooHigh,
   plugOverloaded,
   longDaisyChain,
   mouldedSplitter,
+  adapterOverloaded,
   upsTooSmall,
   mainsSockets,
   wallNotKnown,
@@ -115,6 +124,7 @@ const rules: readonly Rule[] = [
   spareTooSmall,
   singleParityLargeDrives,
   unequalRedundancy,
+  sharedPartFatal,
   tooFewFreeBays,
   costOverLimit,
   otherCurrency,

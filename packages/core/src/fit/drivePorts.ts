@@ -1,3 +1,4 @@
+import { OUTSIDE_PLUGS } from '../catalogue/plugs'
 import type { DesignDocument } from '../design/document'
 import { fittedOfKind } from '../design/fittedParts'
 import { boardSataPorts } from './m2Devices'
@@ -10,7 +11,7 @@ export interface DrivePorts {
   board: number
   /** Of those it has, the ones that an M.2 device turns off. */
   silenced: number
-  /** Ports on controllers, with what expanders add to them. */
+  /** Ports on controllers, with what expanders add to them; not those for enclosures. */
   controllers: number
   /** Boot devices that want a SATA port. */
   boot: number
@@ -20,7 +21,10 @@ export interface DrivePorts {
 export function drivePorts(document: DesignDocument): DrivePorts {
   const { working, silenced } = boardSataPorts(document)
   const cards = fittedOfKind(document, 'controller').map(({ sheet }) => sheet)
-  const own = cards.filter(({ manner }) => manner !== 'expander')
+  const own = cards.filter(
+    ({ manner, portPlug }) =>
+      manner !== 'expander' && (portPlug === null || !OUTSIDE_PLUGS.includes(portPlug)),
+  )
   const expanders = cards.filter(({ manner }) => manner === 'expander')
   const ownPorts = own.reduce((sum, card) => sum + card.drivePorts, 0)
   // An expander is nothing without a SAS controller, and takes one link of it.

@@ -3,8 +3,6 @@ import { demoDesign } from '../../fixtures/demo'
 import { withPart, without } from '../../fixtures/ruleTable'
 import type { M2Socket, SlotSharing } from '../catalogue/kinds/board'
 import type { DesignDocument } from '../design/document'
-import { bayPlan } from '../design/bayUse'
-import { wantedFanOuts } from './attachments'
 import { drivePorts } from './drivePorts'
 import { type M2Device, placeInM2 } from './m2Devices'
 import { machineWeight } from './machineWeight'
@@ -12,7 +10,6 @@ import { powerPlugs } from './powerPlugs'
 import { lossesOfSharing } from './sharedSlots'
 import { slotsForCards } from './slotsForCards'
 
-const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
 const drawer = demoDesign('drawer-of-drives')
 const withParts = (document: DesignDocument, ...slugs: string[]): DesignDocument =>
@@ -141,24 +138,6 @@ describe('ports for drives', () => {
       controllers: 0,
       boot: 0,
     })
-  })
-})
-
-describe('fan-out cables', () => {
-  const wanted = (document: DesignDocument) => wantedFanOuts(document, bayPlan(document))
-
-  test('a backplane with four-lane plugs on a controller with them wants none', () => {
-    expect(wanted(cabin)).toEqual({ toDrives: 0, toBackplane: 0 })
-  })
-
-  test('the same backplane on the board wants one for each plug in use', () => {
-    expect(wanted(without(cabin, 'controller'))).toEqual({ toDrives: 0, toBackplane: 3 })
-  })
-
-  test('bare drives on a controller with four-lane plugs want one for every four', () => {
-    const bare = withPart(without(drawer, 'controller'), 'lockrow-eight')
-    expect(wanted(bare)).toEqual({ toDrives: 2, toBackplane: 0 })
-    expect(wanted(without(drawer, 'controller'))).toEqual({ toDrives: 0, toBackplane: 0 })
   })
 })
 

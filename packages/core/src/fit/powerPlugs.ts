@@ -5,7 +5,9 @@ import { fittedOfKind, fittedOne } from '../design/fittedParts'
 /** Plugs for drives and backplanes, by kind. */
 export type PlugCount = Record<PowerPlug, number>
 
-const isPowerPlug = (plug: string): plug is PowerPlug => POWER_PLUGS.some((known) => known === plug)
+/** Whether a plug is one for power. */
+export const isPowerPlug = (plug: string): plug is PowerPlug =>
+  POWER_PLUGS.some((known) => known === plug)
 
 /**
  * Which power plugs are there for drives: those of the supply, and what adapter cables make of them?

@@ -1,7 +1,7 @@
 import {
   ethernetBytesPerSecond,
   pcieBytesPerSecond,
-  SAS_BYTES_PER_SECOND,
+  sasBytesPerSecond,
   SATA_BYTES_PER_SECOND,
 } from './linkRates'
 
@@ -27,7 +27,8 @@ test('drive ports', () => {
   expect([1, 2, 3].map((generation) => SATA_BYTES_PER_SECOND[generation])).toEqual([
     150e6, 300e6, 600e6,
   ])
-  expect(SAS_BYTES_PER_SECOND).toBe((12e9 * 8) / 10 / 8)
+  expect(sasBytesPerSecond('SFF-8643')).toBe((12e9 * 8) / 10 / 8)
+  expect(sasBytesPerSecond('SFF-8087')).toBe((6e9 * 8) / 10 / 8)
 })
 
 // Source: IEEE 802.3 frame of 1,538 bytes on the wire for 1,460 of payload. Common practice, no source:

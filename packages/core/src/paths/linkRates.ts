@@ -1,3 +1,5 @@
+import type { DataPlug } from '../catalogue/plugs'
+
 /**
  * What links move, bytes a second in one direction, payload of the line code only.
  * Source: PCI Express Base, Serial ATA, SAS and USB specifications; from memory, the texts were not at hand.
@@ -35,8 +37,10 @@ export function pcieBytesPerSecond(generation: number, lanes: number): number {
 /** A SATA link by generation: 1.5, 3 and 6 Gb/s. */
 export const SATA_BYTES_PER_SECOND: Record<number, number> = { 1: 150e6, 2: 300e6, 3: 600e6 }
 
-/** A SAS link of 12 Gb/s. */
-export const SAS_BYTES_PER_SECOND = 1_200e6
+/** One lane of SAS: 6 Gb/s through the older plugs, 12 Gb/s through the newer ones and where the plug is not known. */
+export function sasBytesPerSecond(plug: DataPlug | null): number {
+  return plug === 'SFF-8087' || plug === 'SFF-8088' ? 600e6 : 1_200e6
+}
 
 /** USB at 5 Gb/s, as a bridge to drives has it. */
 export const USB_BYTES_PER_SECOND = 500e6

@@ -8,6 +8,8 @@ export interface Slot {
   pcieGeneration: number
   openEnd: boolean
   origin: 'CPU' | 'chipset'
+  /** The slot of the board that a place of a riser stands in, from 0; without it, it is the slot itself. */
+  boardSlot?: number
 }
 
 /** A card that wants one. */
@@ -23,7 +25,7 @@ export interface Card {
 /** A card in its slot. */
 export interface PlacedCard {
   cardId: string
-  /** Index of the slot, from 0. */
+  /** Index of the board's slot, from 0; two cards on one riser have the same. */
   slot: number
   lanes: number
   pcieGeneration: number
@@ -38,6 +40,8 @@ export interface Placement {
   leftIds: string[]
   /** How many of the placed cards hang off the chipset. */
   chipsetUsers: number
+  /** The slot of each riser, from 0. */
+  riserSlotOf: Record<string, number>
 }
 
 /**
@@ -74,7 +78,8 @@ export function placeCards(
     }
     const pinned = pins[card.id]
     slots.forEach((slot, at) => {
-      if (taken.has(at) || (pinned !== undefined && pinned !== at) || !takesEdge(slot, card)) return
+      if (taken.has(at) || !takesEdge(slot, card)) return
+      if (pinned !== undefined && pinned !== (slot.boardSlot ?? at)) return
       taken.add(at)
       slotOf.push(at)
       walk(index + 1, mayLeave)
@@ -93,7 +98,11 @@ export function placeCards(
   return best.map(({ placement }) => placement)
 }
 
-function takesEdge({ physicalLanes, openEnd }: Slot, { lanes }: Card): boolean {
+/** Whether a card's edge goes into a slot. */
+export function takesEdge(
+  { physicalLanes, openEnd }: Pick<Slot, 'physicalLanes' | 'openEnd'>,
+  { lanes }: Pick<Card, 'lanes'>,
+): boolean {
   return openEnd || lanes <= physicalLanes
 }
 
@@ -106,7 +115,7 @@ function judge(
   usedM2: readonly string[],
 ): Placement | null {
   const used = new Set(usedM2)
-  for (const at of slotOf) if (at !== null) used.add(`slot-${at + 1}`)
+  for (const at of slotOf) if (at !== null) used.add(`slot-${boardSlotOf(slots, at) + 1}`)
   const placed: PlacedCard[] = []
   const leftIds: string[] = []
   let chipsetUsers = 0
@@ -117,7 +126,7 @@ function judge(
       leftIds.push(card.id)
       continue
     }
-    const left = lanesLeft(at, slot, sharing, used)
+    const left = lanesLeft(boardSlotOf(slots, at), slot, sharing, used)
     if (left === 0) return null
     const lanes = Math.min(card.lanes, left)
     const pcieGeneration = Math.min(card.pcieGeneration, slot.pcieGeneration)
@@ -126,15 +135,17 @@ function judge(
     if (slot.origin === 'chipset') chipsetUsers += 1
     placed.push({
       cardId: card.id,
-      slot: at,
+      slot: boardSlotOf(slots, at),
       lanes,
       pcieGeneration,
       bytesPerSecond,
       shortBytesPerSecond,
     })
   }
-  return { placed, leftIds, chipsetUsers }
+  return { placed, leftIds, chipsetUsers, riserSlotOf: {} }
 }
+
+const boardSlotOf = (slots: readonly Slot[], at: number): number => slots[at]?.boardSlot ?? at
 
 /** Lanes of a slot once everything that takes some away is counted. */
 function lanesLeft(
@@ -149,16 +160,22 @@ function lanesLeft(
     .reduce((least, rule) => Math.min(least, rule.lanesLeft), electricalLanes)
 }
 
-/** Smaller is better, from the first number on. */
-function scoreOf({ placed, leftIds, chipsetUsers }: Placement, slotOf: readonly (number | null)[]) {
+/** What one way is better by, before the slots themselves; smaller is better, from the first number on. */
+function worthOf({ placed, leftIds, chipsetUsers }: Omit<Placement, 'riserSlotOf'>): number[] {
   const short = placed.map(({ shortBytesPerSecond }) => shortBytesPerSecond)
   return [
     leftIds.length,
     short.filter((bytes) => bytes > 0).length,
     short.reduce((sum, bytes) => sum + bytes, 0),
     chipsetUsers,
-    ...slotOf.map((at) => at ?? Number.MAX_SAFE_INTEGER),
   ]
+}
+
+/** Negative when the first way is better. */
+export function comparePlacements(one: Placement, other: Placement): number {
+  const [a, b] = [worthOf(one), worthOf(other)]
+  const at = a.findIndex((worth, index) => worth !== b[index])
+  return at === -1 ? 0 : (a[at] ?? 0) - (b[at] ?? 0)
 }
 
 function keep(
@@ -167,7 +184,8 @@ function keep(
   slotOf: readonly (number | null)[],
   most: number,
 ): void {
-  const score = scoreOf(placement, slotOf)
+  const slots = slotOf.map((at) => at ?? Number.MAX_SAFE_INTEGER)
+  const score = [...worthOf(placement), ...slots]
   const at = best.findIndex((one) => isBefore(score, one.score))
   if (at === -1 && best.length >= most) return
   best.splice(at === -1 ? best.length : at, 0, { placement, score })

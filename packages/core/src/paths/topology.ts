@@ -1,19 +1,20 @@
 import type { BayPlan, DriveInPlace } from '../design/bayUse'
 import type { DesignDocument } from '../design/document'
 import { fittedOfKind, fittedOne, type FittedWithSheet } from '../design/fittedParts'
-import { boardSataPorts, m2DevicesOf, placeInM2 } from '../fit/m2Devices'
 import { cardsOf } from '../fit/cards'
 import { networkPaths } from './networkPaths'
 import { type CardLink, CHIPSET, type NetworkPath, type PathLink } from './pathLink'
 import {
   pcieBytesPerSecond,
-  SAS_BYTES_PER_SECOND,
   SATA_BYTES_PER_SECOND,
   USB_BYTES_PER_SECOND,
   USUAL_DRIVE_BYTES_PER_SECOND,
 } from './linkRates'
-import { cardNeeds } from './cardNeeds'
-import { type Placement, placeCards } from './placeCards'
+import type { Placement } from './placeCards'
+import { placementsOf } from './placements'
+import type { PortHost } from './wiring/portHosts'
+import type { DataCable } from './wiring/wireData'
+import { wiringOf } from './wiring/wiring'
 
 /** The way of a drive to the CPU, the nearest link first. */
 export interface DrivePath {
@@ -40,36 +41,41 @@ const USUAL_M2_LANES = 2
 /**
  * Every link of a machine and the way of every drive and network port over them.
  *
- * Drives take the ports of controllers first, in the order of the bays and of the cards, then those of the
- * board: which cable goes where is not chosen yet. Cards sit where `placeCards` puts them.
+ * Cards sit where `placementsOf` puts them, cables go where `wiringOf` does.
  */
-export function topologyOf(document: DesignDocument, { bays }: BayPlan): Topology {
+export function topologyOf(document: DesignDocument, bays: BayPlan): Topology {
   const board = fittedOne(document, 'board')
   const links: PathLink[] = []
   const drives: DrivePath[] = []
-  const unreachedIds: string[] = []
-  if (!board) return { links, drives, network: [], unreachedIds, placement: null }
+  if (!board) return { links, drives, network: [], unreachedIds: [], placement: null }
   links.push(chipsetLink(board))
   const placement = placementsOf(document)[0] ?? null
   const cardLinks = [...slotLinks(document, board, placement), ...m2AndUsbLinks(document)]
   links.push(...cardLinks.map(({ link }) => link))
 
-  const ports = [...controllerPorts(document, cardLinks), ...boardPorts(document, board)]
-  for (const { drive } of bays) {
+  const wiring = wiringOf(document, bays)
+  const above = hostLinks(document, wiring.hosts, cardLinks)
+  links.push(...above.flatMap(({ own }) => own))
+  const shared = new Map<string, PathLink>()
+  for (const { driveId, cable, connector } of wiring.data.ports) {
+    const drive = bays.bays.find((use) => use.drive?.part.id === driveId)?.drive
     if (!drive) continue
-    const at = ports.findIndex(({ takesSas }) => takesSas || drive.sheet.plug !== 'SAS')
-    const [port] = at === -1 ? [] : ports.splice(at, 1)
-    if (!port) {
-      unreachedIds.push(drive.part.id)
-      continue
-    }
-    const own = driveLinks(drive, port.bytesPerSecond, port.name)
+    const own = driveLinks(drive, cable, connector)
+    const wide = sharedLink(cable, connector)
+    if (wide) shared.set(wide.id, wide)
+    const way = above.find(({ hostId }) => hostId === cable.host.id)?.way ?? []
     links.push(...own)
-    drives.push({ driveId: drive.part.id, links: [...own.map(({ id }) => id), ...port.above] })
+    drives.push({
+      driveId,
+      links: [...own.map(({ id }) => id), ...(wide ? [wide.id] : []), ...way],
+    })
   }
+  links.push(...shared.values())
+  const order = new Map(bays.bays.flatMap(({ drive }, at) => (drive ? [[drive.part.id, at]] : [])))
+  drives.sort((one, other) => (order.get(one.driveId) ?? 0) - (order.get(other.driveId) ?? 0))
   const { network, networkLinks } = networkPaths(document, board, cardLinks)
   links.push(...networkLinks)
-  return { links, drives, network, unreachedIds, placement }
+  return { links, drives, network, unreachedIds: wiring.data.unreachedIds, placement }
 }
 
 function chipsetLink(board: FittedWithSheet<'board'>): PathLink {
@@ -87,32 +93,6 @@ function chipsetLink(board: FittedWithSheet<'board'>): PathLink {
     known,
     partIds: [board.part.id],
   }
-}
-
-/** How many ways to place the cards are offered. */
-const OFFERED_WAYS = 4
-
-const kept = new WeakMap<DesignDocument, Placement[]>()
-
-/**
- * The best ways to place the cards, the best first; none without a board that gives its slots.
- *
- * A rule, the drawings and the paths ask the same of one document, which never changes.
- */
-export function placementsOf(document: DesignDocument): Placement[] {
-  const placements = kept.get(document) ?? findPlacements(document)
-  kept.set(document, placements)
-  return placements
-}
-
-function findPlacements(document: DesignDocument): Placement[] {
-  const sheet = fittedOne(document, 'board')?.sheet
-  if (!sheet?.slots) return []
-  const usedM2 = placeInM2(sheet.m2Sockets ?? [], m2DevicesOf(document)).socketOf.flatMap((at) =>
-    at === null ? [] : [`m2-${at + 1}`],
-  )
-  const { slots, sharing } = sheet
-  return placeCards(slots, cardNeeds(document), sharing ?? [], usedM2, {}, OFFERED_WAYS)
 }
 
 function slotLinks(
@@ -160,54 +140,57 @@ function m2AndUsbLinks(document: DesignDocument): CardLink[] {
   })
 }
 
-interface Port {
-  name: string
-  bytesPerSecond: number
-  takesSas: boolean
-  above: string[]
-}
-
-function controllerPorts(document: DesignDocument, cardLinks: readonly CardLink[]): Port[] {
-  return fittedOfKind(document, 'controller').flatMap(({ part, sheet }) => {
-    const way = cardLinks.find(({ partId }) => partId === part.id)?.way
-    if (!way) return []
-    const takesSas = sheet.takesSas === true
-    return Array.from({ length: sheet.drivePorts }, () => ({
-      name: sheet.model,
-      bytesPerSecond: takesSas ? SAS_BYTES_PER_SECOND : (SATA_BYTES_PER_SECOND[3] ?? 0),
-      takesSas,
-      above: way,
-    }))
-  })
-}
-
-/** SATA ports of the board, the quick ones first; they are behind the chipset. */
-function boardPorts(document: DesignDocument, { sheet }: FittedWithSheet<'board'>): Port[] {
-  const { working } = boardSataPorts(document)
-  const generations = [...(sheet.sataGenerations ?? [])].sort((one, other) => other - one)
-  return Array.from({ length: working }, (_, index) => {
-    const generation = generations[index] ?? 3
-    return {
-      name: 'the board',
-      bytesPerSecond: SATA_BYTES_PER_SECOND[generation] ?? 0,
-      takesSas: false,
-      above: [CHIPSET],
+/** What is above the ports of each host, up to the CPU, with the links that are its own. */
+function hostLinks(
+  document: DesignDocument,
+  hosts: readonly PortHost[],
+  cardLinks: readonly CardLink[],
+): { hostId: string; own: PathLink[]; way: string[] }[] {
+  const boardId = fittedOne(document, 'board')?.part.id
+  const wayOf = (partId: string): string[] =>
+    partId === boardId ? [CHIPSET] : (cardLinks.find((one) => one.partId === partId)?.way ?? [])
+  return hosts.map(({ id, partId, name, behindId, laneRates, lanes }) => {
+    if (behindId === null) return { hostId: id, own: [], way: wayOf(partId) }
+    const [laneRate = 0] = laneRates
+    const up: PathLink = {
+      id: `expander-${id}`,
+      name: `${name} to its controller`,
+      bytesPerSecond: laneRate * lanes,
+      reason: `${lanes} lanes of SAS, shared by all drives on the expander`,
+      known: true,
+      partIds: [partId],
     }
+    return { hostId: id, own: [up], way: [up.id, ...wayOf(behindId)] }
   })
 }
 
-/** A drive's platters, and the port that it hangs on. */
+/** The cable to a plug behind which a chip shares the lanes: an enclosure, some backplanes. */
+function sharedLink({ host, ends, id }: DataCable, connector: number): PathLink | null {
+  const [end] = ends
+  if (!end?.isShared) return null
+  const lanes = Math.min(host.lanes, end.lanes)
+  return {
+    id: `cable-${id}`,
+    name: `cable to ${end.name}`,
+    bytesPerSecond: (host.laneRates[connector - 1] ?? 0) * lanes,
+    reason: end.plug === 'USB' ? '5 Gb/s USB assumed' : `${lanes} lanes, shared by all its bays`,
+    known: end.plug !== 'USB',
+    partIds: [host.partId],
+  }
+}
+
+/** A drive's platters, and the lane that it hangs on. */
 function driveLinks(
   { part, sheet }: DriveInPlace,
-  portBytesPerSecond: number,
-  portName: string,
+  cable: DataCable,
+  connector: number,
 ): PathLink[] {
+  const { host } = cable
   const rate = sheet.outerRateBytesPerSecond
+  const lane = host.laneRates[connector - 1] ?? 0
   // A SATA drive is no quicker for being on a SAS port.
-  const drivePort =
-    sheet.plug === 'SAS'
-      ? portBytesPerSecond
-      : Math.min(portBytesPerSecond, SATA_BYTES_PER_SECOND[3] ?? portBytesPerSecond)
+  const isSas = sheet.plug === 'SAS'
+  const own = isSas ? lane : Math.min(lane, SATA_BYTES_PER_SECOND[3] ?? lane)
   return [
     {
       id: `drive-${part.id}`,
@@ -219,9 +202,9 @@ function driveLinks(
     },
     {
       id: `port-${part.id}`,
-      name: `port on ${portName}`,
-      bytesPerSecond: drivePort,
-      reason: `${sheet.plug === 'SAS' ? 'SAS' : 'SATA'}, ${String(drivePort / 1e6)} MB/s`,
+      name: `port ${connector} of ${host.name}`,
+      bytesPerSecond: own,
+      reason: `${isSas ? 'SAS' : 'SATA'}, ${String(own / 1e6)} MB/s`,
       known: true,
       partIds: [part.id],
     },

@@ -1,4 +1,5 @@
 import type { DesignDocument } from '../design/document'
+import { drivesInEnclosures } from '../design/bayBlocks'
 import { goesIntoBay } from '../design/bayUse'
 import { fittedOfKind, fittedOne } from '../design/fittedParts'
 import { averagePricePerKilowattHourMinor } from './averagePrice'
@@ -18,7 +19,7 @@ export interface PowerFigure {
   dcWatts: number
   /** DC over wall of the supply; null without one, when the wall is not known. */
   efficiency: number | null
-  /** What a UPS and enclosures draw for themselves, beside the machine. */
+  /** What stands beside the machine: a UPS, enclosures and the drives in them, without the loss of their supply. */
   besideWatts: number
   /** Null when there is no supply to compute it with. */
   wallWatts: number | null
@@ -121,17 +122,23 @@ export function idlePower(document: DesignDocument): PowerFigure {
   add('fans', idleDraws(document, 'fan'))
   add('bay cages', idleDraws(document, 'cage'))
   add('boot device', idleDraws(document, 'boot'))
+  const outside = drivesInEnclosures(document)
+  const drives = fittedOfKind(document, 'drive')
+    .filter(({ part, sheet }) => part.bay !== null || !goesIntoBay(sheet))
+    .map(({ part, sheet }) => ({ partId: part.id, watts: sheet.idleWatts }))
   add(
     'drives, idle',
-    fittedOfKind(document, 'drive')
-      .filter(({ part, sheet }) => part.bay !== null || !goesIntoBay(sheet))
-      .map(({ part, sheet }) => ({ partId: part.id, watts: sheet.idleWatts })),
+    drives.filter(({ partId }) => !outside.has(partId)),
   )
 
   const dcWatts = terms.reduce((sum, { watts }) => sum + watts, 0)
   const supply = fittedOne(document, 'supply')?.sheet
   const behindSupply = supply ? wallWatts(dcWatts, supply, brief.mainsVolts) : null
-  const beside = [...idleDraws(document, 'enclosure'), ...idleDraws(document, 'ups')]
+  const beside = [
+    ...idleDraws(document, 'enclosure'),
+    ...idleDraws(document, 'ups'),
+    ...drives.filter(({ partId }) => outside.has(partId)),
+  ]
   notKnownPartIds.push(...beside.filter(({ watts }) => watts === null).map(({ partId }) => partId))
   const besideWatts = beside.reduce((sum, { watts }) => sum + (watts ?? 0), 0)
   const atWall = behindSupply === null ? null : behindSupply + besideWatts

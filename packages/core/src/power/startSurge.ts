@@ -1,3 +1,4 @@
+import { drivesInEnclosures } from '../design/bayBlocks'
 import type { DesignDocument } from '../design/document'
 import { fittedOfKind, fittedOne } from '../design/fittedParts'
 
@@ -12,7 +13,7 @@ export interface StartSurge {
 /**
  * What do the 12 V rails carry at the moment when all drives start together?
  *
- * The rest of the machine is counted as if all of it were fed from 12 V, which is true of most of it.
+ * Drives in an enclosure start from its own supply. The rest of the machine is counted as if all of it were fed from 12 V, which is true of most of it.
  *
  * @param otherDcWatts idle watts of everything but the drives
  * @returns null without a supply; otherwise the pieces whose data sheet lacks the current, if any
@@ -23,7 +24,10 @@ export function startSurge(
 ): StartSurge | { notKnownPartIds: string[] } | null {
   const supply = fittedOne(document, 'supply')
   if (!supply) return null
-  const drives = fittedOfKind(document, 'drive').filter(({ part }) => part.bay !== null)
+  const outside = drivesInEnclosures(document)
+  const drives = fittedOfKind(document, 'drive').filter(
+    ({ part }) => part.bay !== null && !outside.has(part.id),
+  )
   const { rated12VAmps } = supply.sheet
   const silent = drives.filter(({ sheet }) => sheet.start12VAmps === null)
   if (rated12VAmps === null || silent.length > 0) {

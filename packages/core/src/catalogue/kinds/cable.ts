@@ -25,3 +25,5 @@ export const cableSheet = z
     ),
   })
   .meta({ title: 'cable', plural: 'cables' })
+
+export type CableSheet = z.infer<typeof cableSheet>

@@ -20,3 +20,5 @@ export const enclosureSheet = z
     noiseDecibels: decibels,
   })
   .meta({ title: 'enclosure', plural: 'enclosures' })
+
+export type EnclosureSheet = z.infer<typeof enclosureSheet>

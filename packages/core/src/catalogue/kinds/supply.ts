@@ -18,6 +18,12 @@ export const supplySheet = z
     peripheralPlugs: maybe(count),
     cpuPlugs: maybe(count),
     sataLeads: maybe(count).describe('Leads that its SATA plugs hang on, one behind the other.'),
+    peripheralLeads: maybe(count).describe(
+      'Leads that its four-pole peripheral plugs hang on, one behind the other.',
+    ),
+    driveRail12VAmps: maybe(z.number().positive().max(1_000)).describe(
+      'What the 12 V rail that feeds these leads carries alone, where there are several rails.',
+    ),
     modules: maybe(z.int().min(1).max(2)).describe(
       'Two for a redundant pair, each with a mains plug of its own.',
     ),

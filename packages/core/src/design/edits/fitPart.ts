@@ -2,6 +2,7 @@ import type { CataloguePart, PartKind } from '../../catalogue/partKinds'
 import type { DesignDocument, FittedPart } from '../document'
 import { fittedOfKind, fittedOne } from '../fittedParts'
 import { nextId } from './nextId'
+import { withoutPinsOn } from './pinPaths'
 import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
 
 /** Kinds of which a machine has one: a new one takes the place of the old. */
@@ -40,7 +41,7 @@ export function fitPart(document: DesignDocument, part: CataloguePart): DesignDo
     sockets: [],
   }
   return withoutUnusedSnapshots({
-    ...withSheet,
+    ...withoutPinsOn(withSheet, replaced),
     fitted: [...withSheet.fitted.filter(({ id }) => !replaced.has(id)), fitted],
   })
 }

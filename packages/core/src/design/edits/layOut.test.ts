@@ -1,17 +1,14 @@
-import { demoDesign, demoPart } from '../../../fixtures/demo'
+import { demoDesign } from '../../../fixtures/demo'
 import { driveIdsOf } from '../../../fixtures/ruleTable'
 import { evaluate } from '../../evaluate'
 import { type FamilyName, familyOf } from '../../pool/families'
-import { sharedParts } from '../../pool/survival/sharedParts'
 import { brokenReferences } from '../brokenReferences'
 import type { DesignDocument, Pool } from '../document'
 import { driveBytes } from '../driveBytes'
 import { spareLayout } from '../spareLayout'
 import { changePool } from './changePool'
-import { fitPart } from './fitPart'
 import { groupDrives } from './groupDrives'
 import { layOut } from './layOut'
-import { removeParts } from './removeParts'
 
 const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
@@ -115,35 +112,5 @@ describe('hot spares', () => {
     expect(spareLayout(sized(ids), cabin, undefined).reason).toContain('need a group')
     expect(spareLayout(sized(ids.slice(11)), cabin, null).pool).toBeNull()
     expect(spareLayout(sized(['drive-8']), drawer, undefined).pool).toBeNull()
-  })
-})
-
-describe('parts that drives share', () => {
-  const namesOf = (document: DesignDocument) =>
-    sharedParts(document, evaluate(document).bays).map(({ name, driveIds, pools }) => [
-      name,
-      driveIds.length,
-      pools.map(({ state }) => state),
-    ])
-
-  test('a backplane takes all its drives, and the pool stops', () => {
-    expect(namesOf(cabin)).toEqual([['Backplane of bays 1 to 12', 12, ['lost']]])
-  })
-
-  test('one controller reaches every drive where the board has no port', () => {
-    const portless = fitPart(cabin, {
-      ...demoPart('tindrel-plain-itx'),
-      slug: 'portless',
-      sheet: { ...demoPart('tindrel-plain-itx').sheet, sataPorts: 0 } as never,
-    })
-    expect(namesOf(portless).map(([name]) => name)).toEqual([
-      'Backplane of bays 1 to 12',
-      'Lockrow Sixteen',
-    ])
-  })
-
-  test('bays without a backplane, or no case, share nothing that is known', () => {
-    expect(namesOf(drawer)).toEqual([])
-    expect(namesOf(removeParts(cabin, ['chassis-1']))).toEqual([])
   })
 })

@@ -1,4 +1,5 @@
 import type { DesignDocument } from '../document'
+import { withoutPinsOn } from './pinPaths'
 import { ungroupDrives } from './ungroupDrives'
 import { withoutUnusedSnapshots } from './snapshots'
 
@@ -7,5 +8,8 @@ export function removeParts(document: DesignDocument, partIds: readonly string[]
   const gone = new Set(partIds)
   const fitted = document.fitted.filter(({ id }) => !gone.has(id))
   if (fitted.length === document.fitted.length) return document
-  return withoutUnusedSnapshots({ ...ungroupDrives(document, partIds), fitted })
+  return withoutUnusedSnapshots({
+    ...withoutPinsOn(ungroupDrives(document, partIds), gone),
+    fitted,
+  })
 }

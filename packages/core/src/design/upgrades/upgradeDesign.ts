@@ -13,6 +13,8 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 4 knows pools of other families than ZFS, spares and dRAID, and the house rule on
   // compression, which the schema fills in. What was a pool before is one still.
   3: (document) => document,
+  // Version 5 keeps what the builder has fixed about slots, cables and leads; before, nothing was.
+  4: (document) => document,
 }
 
 /**

@@ -1,6 +1,6 @@
 import { fittedOne } from '../../design/fittedParts'
 import { cardsOf } from '../../fit/cards'
-import { placementsOf } from '../../paths/topology'
+import { placementsOf } from '../../paths/placements'
 import { fitFinding } from '../fitFinding'
 import type { Finding } from '../finding'
 import { notKnown } from '../notKnown'

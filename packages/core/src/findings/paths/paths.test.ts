@@ -1,7 +1,24 @@
-import { demoDesign } from '../../../fixtures/demo'
-import { type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
+import { changedPart, demoDesign } from '../../../fixtures/demo'
+import {
+  driveIdsOf,
+  type RuleCase,
+  testRules,
+  without,
+  withPart,
+} from '../../../fixtures/ruleTable'
+import { groupDrives } from '../../design/edits/groupDrives'
+import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
+import { keepMembers, pinCard, pinLead, pinPort } from '../../design/edits/pinPaths'
 
 const cabin = demoDesign('cabin-archive')
+const drawer = demoDesign('drawer-of-drives')
+const pairs = groupDrives(
+  drawer,
+  [0, 2, 4, 6].map((at) => ({
+    kind: 'mirror' as const,
+    driveIds: driveIdsOf(drawer).slice(at, at + 2),
+  })),
+)
 const bare = without(cabin, 'controller')
 
 const cases: RuleCase[] = [
@@ -22,6 +39,69 @@ const cases: RuleCase[] = [
     bad: withPart(cabin, 'wickmere-ten', { lanes: 1, pcieGeneration: 2 }),
     good: withPart(cabin, 'wickmere-ten'),
     unknown: withPart(cabin, 'wickmere-ten', { bitsPerSecond: null }),
+  },
+  {
+    code: 'shared-part-fatal',
+    severity: 'note',
+    words: 'Each of 6 parts alone stops a pool that survives 2 failed drives: Lockrow Sixteen (12',
+    bad: cabin,
+    // Nothing to take along: the pool bears no failure anyhow, which is another rule's matter.
+    good: groupDrives(cabin, [{ kind: 'stripe', driveIds: driveIdsOf(cabin) }]),
+    unknown: null,
+  },
+  {
+    code: 'shared-part-fatal',
+    severity: 'risks',
+    words: 'parts alone stop',
+    bad: keepMembers(pairs, 'together'),
+    good: groupDrives(cabin, [{ kind: 'stripe', driveIds: driveIdsOf(cabin) }]),
+    unknown: null,
+  },
+  {
+    code: 'pins-not-kept',
+    severity: 'risks',
+    words: '2 choices of yours cannot be kept and are left out: the slots of cards',
+    bad: {
+      ...withPart(cabin, 'wickmere-ten'),
+      paths: {
+        ...cabin.paths,
+        cardPins: [
+          { cardId: 'controller-1', slot: 1 },
+          { cardId: 'nic-1', slot: 1 },
+        ],
+      },
+    },
+    good: pinCard(cabin, 'controller-1', 1),
+    unknown: null,
+  },
+  {
+    code: 'pins-not-kept',
+    severity: 'risks',
+    words: 'the port of plug-1-1, the lead of power-1-1',
+    bad: pinLead(
+      pinPort(cabin, 'plug-1-1', { hostId: 'controller-1', connector: 9 }),
+      'power-1-1',
+      'sata-1',
+    ),
+    good: pinLead(
+      pinPort(cabin, 'plug-1-1', { hostId: 'controller-1', connector: 4 }),
+      'power-1-1',
+      'peripheral-2',
+    ),
+    unknown: null,
+  },
+  {
+    code: 'adapter-overloaded',
+    severity: 'risks',
+    // Four drives of 1.7 to 2 A on one four-pole plug of 5 A.
+    words: 'carries up to 7.4 A while its drives start',
+    bad: withPart(drawer, 'tetherby-split-4'),
+    good: withPart(withPart(drawer, 'tetherby-split-2'), 'tetherby-split-2'),
+    unknown: putDrivesInBays(
+      withPart(drawer, 'tetherby-split-4'),
+      changedPart('marrowby-early-2', { start12VAmps: null }),
+      ['bay-1', 'bay-2', 'bay-3', 'bay-4', 'bay-5', 'bay-6', 'bay-7', 'bay-8'],
+    ),
   },
 ]
 

@@ -105,7 +105,7 @@ const cases: RuleCase[] = [
   {
     code: 'drives-on-both',
     severity: 'note',
-    words: '6 drives can hang off controllers; 2 drives hang off the board',
+    words: '6 drives hang off controllers, 2 drives off the board',
     bad: drawer,
     good: cabin,
     unknown: null,
@@ -130,10 +130,39 @@ const cases: RuleCase[] = [
   {
     code: 'cables-missing',
     severity: 'risks',
-    words: '2 fan-out cables wired controller to drives are wanted; none is in a box',
+    words:
+      '2 cables are in no box and not in the design: 2 × SFF-8087 to 4 SATA, wired controller to drives',
     bad: onPlugs,
     good: withPart(without(drawer, 'controller'), 'lockrow-kept-8'),
     unknown: withPart(without(drawer, 'controller'), 'lockrow-eight', { cablesIncluded: null }),
+  },
+  {
+    code: 'cables-missing',
+    severity: 'risks',
+    words: '3 cables are in no box and not in the design: 3 × SFF-8643 to SFF-8643',
+    bad: without(cabin, 'cable'),
+    good: cabin,
+    unknown: withPart(without(without(cabin, 'cable'), 'controller'), 'lockrow-sixteen', {
+      portPlug: null,
+    }),
+  },
+  {
+    code: 'cable-too-short',
+    severity: 'risks',
+    words: 'is 300 mm long; along the walls of the case it takes about',
+    bad: withPart(without(cabin, 'cable'), 'tetherby-straight-43', { lengthMm: 300 }),
+    good: cabin,
+    unknown: withPart(cabin, 'pellworth-drystone-2u12', { boardAt: null }),
+  },
+  {
+    code: 'no-cable-reaches',
+    severity: 'blocks',
+    words: 'No cable reaches 1 drive: ports are left (1 on Sixteen',
+    bad: putDrivesInBays(withPart(cabin, 'pellworth-annex-12'), demoPart('quillon-keep-12'), [
+      'bay-13',
+    ]),
+    good: cabin,
+    unknown: withPart(without(cabin, 'controller'), 'lockrow-sixteen', { portPlug: null }),
   },
   {
     code: 'angled-plugs',

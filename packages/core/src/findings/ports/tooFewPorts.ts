@@ -7,7 +7,9 @@ import type { Rule } from '../rule'
 export const tooFewPorts: Rule = (document, { bays }, say) => {
   const boards = fittedOfKind(document, 'board')
   if (boards.length === 0) return []
-  const drives = bays.bays.filter(({ drive }) => drive !== null).length
+  const drives = bays.bays.filter(
+    ({ bay, drive }) => drive !== null && bay.enclosureIndex === null,
+  ).length
   const { board, silenced, controllers, boot } = drivePorts(document)
   const ports = board + controllers
   const silent = fittedOfKind(document, 'boot').filter(({ sheet }) => sheet.attaches === null)

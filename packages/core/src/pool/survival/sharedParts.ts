@@ -1,12 +1,25 @@
-import { bayBlocksOf } from '../../catalogue/bays'
-import type { BayPlan } from '../../design/bayUse'
+import { blocksOfDesign } from '../../design/bayBlocks'
+import type { BayPlan, BayUse } from '../../design/bayUse'
 import type { DesignDocument } from '../../design/document'
 import { driveBytes } from '../../design/driveBytes'
-import { fittedOfKind, fittedOne } from '../../design/fittedParts'
-import { drivePorts } from '../../fit/drivePorts'
+import { fittedOfKind } from '../../design/fittedParts'
+import type { DataCable } from '../../paths/wiring/wireData'
+import { bayRange } from '../../paths/wiring/dataEnds'
+import { wiringOf } from '../../paths/wiring/wiring'
 import { pullDrives, type PulledPool } from './pullDrives'
 
+export const SHARED_KINDS = [
+  'controller',
+  'expander',
+  'enclosure',
+  'backplane',
+  'cable',
+  'lead',
+] as const
+export type SharedKind = (typeof SHARED_KINDS)[number]
+
 export interface SharedPart {
+  kind: SharedKind
   /** "Backplane of bays 1 to 4", "Lockrow Sixteen". */
   name: string
   driveIds: string[]
@@ -14,18 +27,44 @@ export interface SharedPart {
   pools: { poolId: string; state: PulledPool['state'] }[]
 }
 
+type Found = Omit<SharedPart, 'pools'>
+
 /**
  * Which parts take several drives along when they fail, and what are the pools then?
  *
- * Only what the document knows for sure: a backplane feeds all drives of its block, and one controller
- * reaches every drive when nothing else could. Which drive hangs on which cable or lead is not known until
- * the wiring is. The data is still on the drives: a pool that stops comes back with the part, but what was
- * being written may not.
+ * As the wiring has it: a controller with all that hangs on it, an expander, an enclosure, a backplane, a
+ * cable, a lead of the supply. The data is still on the drives: a pool that stops comes back with the part,
+ * but what was being written may not.
  */
-export function sharedParts(document: DesignDocument, { bays }: BayPlan): SharedPart[] {
+export function sharedParts(document: DesignDocument, bays: BayPlan): SharedPart[] {
   const bytesOf = driveBytes(document)
-  const found = [...backplanes(document, bays), ...onlyController(document, bays)]
-  return found
+  const { data, power, hosts } = wiringOf(document, bays)
+  const drivesOn = (isOn: (cable: DataCable) => boolean): string[] =>
+    data.ports.flatMap(({ cable, driveId }) => (isOn(cable) ? [driveId] : []))
+  const controllers = fittedOfKind(document, 'controller').map(({ part, sheet }): Found => {
+    const kind = sheet.manner === 'expander' ? 'expander' : 'controller'
+    const behind = hosts.filter(({ id, behindId }) => id === part.id || behindId === part.id)
+    return {
+      kind,
+      name: `${sheet.maker} ${sheet.model}`,
+      driveIds: drivesOn(({ host }) => behind.includes(host)),
+    }
+  })
+  const cables = data.cables
+    .filter(({ ends }) => !ends.some(({ isOutside }) => isOutside))
+    .map((cable): Found => {
+      const { host, connectors, ends } = cable
+      const to = bayRange(ends.flatMap((end) => end.bays))
+      return {
+        kind: 'cable',
+        name: `Cable from ${host.name} port ${connectors[0] ?? ''} to ${to}`,
+        driveIds: drivesOn((one) => one === cable),
+      }
+    })
+  const leads = (power?.leads ?? []).map(({ lead, driveIds }): Found => {
+    return { kind: 'lead', name: `Supply’s ${lead.name}`, driveIds }
+  })
+  return [...controllers, ...blocks(document, bays.bays), ...cables, ...leads]
     .filter(({ driveIds }) => driveIds.length > 1)
     .map((part) => ({
       ...part,
@@ -35,30 +74,18 @@ export function sharedParts(document: DesignDocument, { bays }: BayPlan): Shared
     }))
 }
 
-type Found = Omit<SharedPart, 'pools'>
-
-function backplanes(document: DesignDocument, bays: BayPlan['bays']): Found[] {
-  const chassis = fittedOne(document, 'chassis')?.sheet
-  if (!chassis) return []
-  const cages = fittedOfKind(document, 'cage').map(({ sheet }) => sheet)
-  return bayBlocksOf(chassis, cages).flatMap(({ backplane }, index) => {
-    if (!backplane) return []
+/** Backplanes and enclosures: the bays of one block share them. */
+function blocks(document: DesignDocument, bays: readonly BayUse[]): Found[] {
+  const enclosures = fittedOfKind(document, 'enclosure')
+  return blocksOfDesign(document).flatMap(({ backplane, enclosureIndex }, index): Found[] => {
     const inside = bays.filter(({ bay }) => bay.blockIndex === index)
-    const numbers = inside.map(({ bay }) => bay.number)
     const driveIds = inside.flatMap(({ drive }) => drive?.part.id ?? [])
-    return [
-      { name: `Backplane of bays ${Math.min(...numbers)} to ${Math.max(...numbers)}`, driveIds },
-    ]
+    const enclosure = enclosureIndex === null ? undefined : enclosures[enclosureIndex]?.sheet
+    if (enclosure) {
+      return [{ kind: 'enclosure', name: `${enclosure.maker} ${enclosure.model}`, driveIds }]
+    }
+    return backplane
+      ? [{ kind: 'backplane', name: `Backplane of ${bayRange(inside)}`, driveIds }]
+      : []
   })
-}
-
-/** The controller on which every drive hangs, when the board has no port to spare for any. */
-function onlyController(document: DesignDocument, bays: BayPlan['bays']): Found[] {
-  const cards = fittedOfKind(document, 'controller').filter(({ sheet }) => sheet.drivePorts > 0)
-  const [card] = cards
-  if (!card || cards.length > 1 || drivePorts(document).board > 0) return []
-  const { maker, model } = card.sheet
-  return [
-    { name: `${maker} ${model}`, driveIds: bays.flatMap(({ drive }) => drive?.part.id ?? []) },
-  ]
 }

@@ -1,17 +1,16 @@
-import {
-  CARD_PITCH_MM,
-  cardsOf,
-  type DesignDocument,
-  fittedOne,
-  placementsOf,
-  REAR_SOCKETS,
-} from '@flint/core'
+import { CARD_PITCH_MM, REAR_SOCKETS } from '../catalogue/standards'
+import type { DesignDocument } from '../design/document'
+import { fittedOne } from '../design/fittedParts'
+import { cardsOf } from '../fit/cards'
+import { placementsOf } from './placements'
 
 /** Between two cards stays a little air; for the drawing only. */
 const AIR_MM = 3
 
 export interface CardPlace {
   id: string
+  /** Of the board, from 0. */
+  slot: number
   /** Measured from the left of the front, as everything seen from above. */
   leftMm: number
   widthMm: number
@@ -24,7 +23,7 @@ export interface CardPlace {
  *
  * The sockets of a board are at the far end of its rear edge; openings are counted from there, one for each
  * slot. Cards stand in the slots where they go best; in the order in which they were chosen where a board's
- * slots are not known.
+ * slots are not known. Of two cards on one riser the first is drawn.
  */
 export function cardPlaces(document: DesignDocument): CardPlace[] {
   const chassis = fittedOne(document, 'chassis')?.sheet
@@ -40,10 +39,11 @@ export function cardPlaces(document: DesignDocument): CardPlace[] {
     return cards.find(({ part }) => part.id === placed?.cardId) ?? null
   }
   const places = Math.floor((widthMm - socketsMm) / CARD_PITCH_MM) + 1
-  return Array.from({ length: Math.min(cardOpenings ?? 0, places) }, (_, index) => ({
-    id: cardIn(index)?.part.id ?? `opening-${index}`,
-    leftMm: boardAt.leftMm + widthMm - socketsMm - (index + 1) * CARD_PITCH_MM + 2,
+  return Array.from({ length: Math.min(cardOpenings ?? 0, places) }, (_, slot) => ({
+    id: cardIn(slot)?.part.id ?? `opening-${slot}`,
+    slot,
+    leftMm: boardAt.leftMm + widthMm - socketsMm - (slot + 1) * CARD_PITCH_MM + 2,
     widthMm: CARD_PITCH_MM - AIR_MM,
-    card: cardIn(index),
+    card: cardIn(slot),
   }))
 }

@@ -1,0 +1,39 @@
+import { type Bay, bayBlocksOf, baysOf, type Block } from '../catalogue/bays'
+import type { DesignDocument } from './document'
+import { fittedOfKind, fittedOne } from './fittedParts'
+
+function added(document: DesignDocument) {
+  return {
+    cages: fittedOfKind(document, 'cage').map(({ sheet }) => sheet),
+    enclosures: fittedOfKind(document, 'enclosure').map(({ sheet }) => sheet),
+  }
+}
+
+/** Every block of bays of a design: of its case, its cages, its enclosures. Empty without a case. */
+export function blocksOfDesign(document: DesignDocument): Block[] {
+  const chassis = fittedOne(document, 'chassis')?.sheet
+  if (!chassis) return []
+  const { cages, enclosures } = added(document)
+  return bayBlocksOf(chassis, cages, enclosures)
+}
+
+/** Every bay of a design, in the order of the blocks. */
+export function baysOfDesign(document: DesignDocument): Bay[] {
+  const chassis = fittedOne(document, 'chassis')?.sheet
+  if (!chassis) return []
+  const { cages, enclosures } = added(document)
+  return baysOf(chassis, cages, enclosures)
+}
+
+/** Drives that sit in an enclosure with a supply of its own, not in the machine. */
+export function drivesInEnclosures(document: DesignDocument): ReadonlySet<string> {
+  if (fittedOfKind(document, 'enclosure').length === 0) return new Set()
+  const outside = new Set(
+    baysOfDesign(document).flatMap(({ id, enclosureIndex }) =>
+      enclosureIndex === null ? [] : [id],
+    ),
+  )
+  return new Set(
+    document.fitted.flatMap(({ id, bay }) => (bay !== null && outside.has(bay) ? [id] : [])),
+  )
+}

@@ -1,0 +1,61 @@
+import type { BayPlan } from '../../design/bayUse'
+import type { DesignDocument } from '../../design/document'
+import { familyOf } from '../../pool/families'
+import { placementsOf } from '../placements'
+import { type CableLine, cableList } from './cableList'
+import { dataEnds } from './dataEnds'
+import type { BornSet } from './dealOut'
+import { type PortHost, portHosts } from './portHosts'
+import { powerEnds } from './powerEnds'
+import { supplyLeads } from './supplyLeads'
+import { type DataWiring, wireData } from './wireData'
+import { type PowerWiring, wirePower } from './wirePower'
+
+export interface Wiring {
+  hosts: PortHost[]
+  data: DataWiring
+  /** Null without a supply, or when its plugs are not known. */
+  power: PowerWiring | null
+}
+
+const kept = new WeakMap<DesignDocument, Wiring>()
+
+/**
+ * Every cable and every lead of a machine, worked out round what the builder has fixed.
+ *
+ * Rules, the survival of shared parts and the paths ask the same of one document, which never changes.
+ */
+export function wiringOf(document: DesignDocument, bays: BayPlan): Wiring {
+  const wiring = kept.get(document) ?? findWiring(document, bays)
+  kept.set(document, wiring)
+  return wiring
+}
+
+function findWiring(document: DesignDocument, bays: BayPlan): Wiring {
+  const hosts = portHosts(document)
+  const sets = bornSets(document)
+  const placed = placementsOf(document)[0]?.placed ?? []
+  const leads = supplyLeads(document)
+  const { paths } = document
+  return {
+    hosts,
+    data: wireData(dataEnds(document, bays), hosts, sets, paths, ({ partId }) => {
+      return placed.find(({ cardId }) => cardId === partId)?.bytesPerSecond ?? Infinity
+    }),
+    power: leads && wirePower(powerEnds(document, bays), leads, sets, paths),
+  }
+}
+
+/** The sets of drives of all pools, with how many failures each bears. */
+function bornSets({ pools }: DesignDocument): BornSet[] {
+  return pools.flatMap((pool) =>
+    familyOf(pool)
+      .failureSets(pool)
+      .map(({ driveIds, bears }) => ({ poolId: pool.id, driveIds, bears })),
+  )
+}
+
+/** The cables that the wiring wants, and where each comes from. */
+export function cablesOf(document: DesignDocument, bays: BayPlan): CableLine[] {
+  return cableList(document, wiringOf(document, bays).data.cables)
+}
