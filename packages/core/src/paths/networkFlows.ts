@@ -1,11 +1,9 @@
 import type { DesignDocument, Pool } from '../design/document'
 import { familyOf } from '../pool/families'
+import { COPY_SHARE } from './linkRates'
 import type { Flow } from './maxMinFair'
 import { sharedUses } from './sharedUses'
 import type { Topology } from './topology'
-
-/** Of what Ethernet and TCP let through, a file copy sees about this share. Common practice, no source. */
-const COPY_SHARE = 0.96
 
 /**
  * One large file for each of so many readers, from or to the first pool.

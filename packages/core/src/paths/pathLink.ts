@@ -1,3 +1,5 @@
+import type { NetworkPort } from '../network/networkPorts'
+
 /** One link on the way from the CPU to a drive or a reader. */
 export interface PathLink {
   id: string
@@ -26,5 +28,6 @@ export interface CardLink {
 export interface NetworkPath {
   id: string
   name: string
+  port: NetworkPort
   links: string[]
 }

@@ -3,7 +3,7 @@ import { fittedOfKind, fittedOne } from '../design/fittedParts'
 import { m2DevicesOf, placeInM2 } from '../fit/m2Devices'
 import { cardNeeds } from './cardNeeds'
 import { comparePlacements, type Placement, placeCards } from './placeCards'
-import { riserWays } from './riserWays'
+import { type RiserNeed, riserWays } from './riserWays'
 
 /** How many ways to place the cards are offered. */
 const OFFERED_WAYS = 4
@@ -42,18 +42,22 @@ export function placementsWith(
   const { slots, sharing } = sheet
   const usedM2 = usedM2Sockets(document)
   const cards = cardNeeds(document)
-  const risers = fittedOfKind(document, 'riser').map(({ part, sheet: riser }) => ({
-    id: part.id,
-    lanes: riser.lanes ?? USUAL_RISER_LANES,
-    gives: riser.gives ?? [USUAL_RISER_LANES],
-  }))
-  const ways = riserWays(slots, risers, pins)
+  const ways = riserWays(slots, riserNeeds(document), pins)
   const found = ways.flatMap(({ places, slotOf }) =>
     placeCards(places, cards, sharing ?? [], usedM2, pins, OFFERED_WAYS).map((placement) => {
       return { ...placement, riserSlotOf: slotOf }
     }),
   )
   return (ways.length === 1 ? found : found.sort(comparePlacements)).slice(0, OFFERED_WAYS)
+}
+
+/** The risers of a design. */
+export function riserNeeds(document: DesignDocument): RiserNeed[] {
+  return fittedOfKind(document, 'riser').map(({ part, sheet }) => ({
+    id: part.id,
+    lanes: sheet.lanes ?? USUAL_RISER_LANES,
+    gives: sheet.gives ?? [USUAL_RISER_LANES],
+  }))
 }
 
 /** M.2 sockets in use, as boards name them in their rules: `m2-1`. */

@@ -1,7 +1,7 @@
 import type { DesignDocument } from '../design/document'
 import { maxMinFair } from './maxMinFair'
 import type { PathLink } from './pathLink'
-import type { Scenario } from './scenarios/scenario'
+import { NO_CHOICE, type Scenario, type ScenarioChoice } from './scenarios/scenario'
 import type { Topology } from './topology'
 
 /**
@@ -44,8 +44,9 @@ export function scenarioRates(
   document: DesignDocument,
   topology: Topology,
   scenario: Scenario,
+  choice: ScenarioChoice = NO_CHOICE,
 ): ScenarioRates {
-  const { flows, bytesOf } = scenario.flowsOf(document, topology)
+  const { flows, bytesOf } = scenario.flowsOf(document, topology, choice)
   const capacityOf = new Map(topology.links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
   const linkOf = new Map(topology.links.map((link) => [link.id, link]))
   const { rateOf, heldBackBy, loadOf } = maxMinFair(capacityOf, flows)

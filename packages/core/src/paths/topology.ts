@@ -73,7 +73,7 @@ export function topologyOf(document: DesignDocument, bays: BayPlan): Topology {
   links.push(...shared.values())
   const order = new Map(bays.bays.flatMap(({ drive }, at) => (drive ? [[drive.part.id, at]] : [])))
   drives.sort((one, other) => (order.get(one.driveId) ?? 0) - (order.get(other.driveId) ?? 0))
-  const { network, networkLinks } = networkPaths(document, board, cardLinks)
+  const { network, networkLinks } = networkPaths(document, cardLinks)
   links.push(...networkLinks)
   return { links, drives, network, unreachedIds: wiring.data.unreachedIds, placement }
 }

@@ -23,7 +23,7 @@ test('words and measurements together', () => {
     'quillon-keep-16',
     'quillon-keep-18-sas',
   ])
-  expect(found('drive sas')).toEqual(['tetherby-fan-43s', 'quillon-keep-18-sas'])
+  expect(found('drive sas')).toEqual(['quillon-keep-18-sas', 'tetherby-fan-43s'])
   expect(found('cooler height at most 47 mm')).toEqual(['hollin-flat-47', 'hollin-thin-29'])
 })
 

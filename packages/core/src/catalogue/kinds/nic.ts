@@ -13,3 +13,5 @@ export const nicSheet = z
     plug: maybe(z.enum(['RJ45', 'SFP+', 'SFP28'])),
   })
   .meta({ title: 'network card', plural: 'network cards' })
+
+export type NicSheet = z.infer<typeof nicSheet>

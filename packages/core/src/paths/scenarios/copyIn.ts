@@ -8,6 +8,7 @@ export const copyIn: Scenario = {
   id: 'copy-in',
   title: 'Copy in from an old server',
   about: 'All data of today comes over one network port and is written with its redundancy.',
+  asks: null,
   flowsOf: (document, topology) => {
     const flows = networkFlows(document, topology, 1, (pool, members) => {
       const { streamingDrives } = familyOf(pool).traits(pool)

@@ -6,9 +6,12 @@ import { scrub } from './scrub'
 export const everything: Scenario = {
   id: 'everything',
   title: 'Scrub while all read',
-  about: 'Every drive is scrubbed while every reader of the brief copies a file.',
-  flowsOf: (document, topology) => {
-    const [scrubbing, reading] = [scrub, readers].map(({ flowsOf }) => flowsOf(document, topology))
+  about: 'Every drive is scrubbed while every reader copies a file.',
+  asks: 'readers',
+  flowsOf: (document, topology, choice) => {
+    const [scrubbing, reading] = [scrub, readers].map(({ flowsOf }) =>
+      flowsOf(document, topology, choice),
+    )
     return {
       flows: [...(scrubbing?.flows ?? []), ...(reading?.flows ?? [])],
       bytesOf: scrubbing?.bytesOf ?? new Map<string, number>(),

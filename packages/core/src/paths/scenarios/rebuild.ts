@@ -4,17 +4,19 @@ import { sharedUses } from '../sharedUses'
 import type { Scenario } from './scenario'
 
 /**
- * One drive of the largest set that redundancy covers is made anew: all others of the set are read and it is
+ * One drive of the chosen group, or of the largest set that redundancy covers, is made anew: all others of the set are read and it is
  * written, all at the same rate.
  */
 export const rebuild: Scenario = {
   id: 'rebuild',
   title: 'Rebuild of one drive',
-  about: 'One drive of the widest group is written from all the others of its group.',
-  flowsOf: (document, { drives }) => {
+  about: 'One drive of a group is written from all the others of the group.',
+  asks: 'group',
+  flowsOf: (document, { drives }, { groupId }) => {
     const wayOf = new Map(drives.map(({ driveId, links }) => [driveId, links]))
     const sets = document.pools
       .flatMap((pool) => familyOf(pool).failureSets(pool))
+      .filter(({ groupIds }) => groupId === null || groupIds.includes(groupId))
       .filter(({ bears, driveIds }) => bears > 0 && driveIds.every((id) => wayOf.has(id)))
       .sort((one, other) => other.driveIds.length - one.driveIds.length)
     const [widest] = sets

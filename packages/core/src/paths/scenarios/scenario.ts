@@ -9,11 +9,23 @@ export interface ScenarioFlows {
   bytesOf: ReadonlyMap<string, number>
 }
 
+/** What the builder may choose about a kind of work. */
+export interface ScenarioChoice {
+  /** For a rebuild: the group; null for the widest. */
+  groupId: string | null
+  /** How many read at once; null for as many as the brief names. */
+  readers: number | null
+}
+
+export const NO_CHOICE: ScenarioChoice = { groupId: null, readers: null }
+
 /** One kind of work. A new one is a file here and a line in `scenarios.ts`. */
 export interface Scenario {
   id: string
   title: string
   /** What is being done, one sentence. */
   about: string
-  flowsOf: (document: DesignDocument, topology: Topology) => ScenarioFlows
+  /** What can be chosen about it. */
+  asks: 'group' | 'readers' | null
+  flowsOf: (document: DesignDocument, topology: Topology, choice: ScenarioChoice) => ScenarioFlows
 }

@@ -7,6 +7,7 @@ export const scrub: Scenario = {
   id: 'scrub',
   title: 'Scrub',
   about: 'Every drive of every pool is read at the same time.',
+  asks: null,
   flowsOf: (document, { drives }) => {
     const bytesOf = driveBytes(document)
     const members = new Set(
