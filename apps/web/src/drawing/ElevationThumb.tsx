@@ -1,4 +1,4 @@
-import { type DesignDocument, type Evaluation, fittedOne } from '@flint/core'
+import { type DesignDocument, type Evaluation, frontsExtent, frontsOf } from '@flint/core'
 import { hatchFill } from './hatches'
 
 const PX_PER_MM = 0.36
@@ -11,9 +11,9 @@ export function ElevationThumb({
   document: DesignDocument
   evaluation: Evaluation
 }) {
-  const chassis = fittedOne(document, 'chassis')?.sheet
-  if (!chassis) return null
-  const { widthMm, heightMm } = chassis
+  const fronts = frontsOf(document)
+  if (fronts.length === 0) return null
+  const { widthMm, heightMm } = frontsExtent(fronts)
   return (
     <svg
       width={widthMm * PX_PER_MM}
@@ -21,13 +21,17 @@ export function ElevationThumb({
       viewBox={`-1 -1 ${widthMm + 2} ${heightMm + 2}`}
       aria-hidden="true"
     >
-      <rect
-        width={widthMm}
-        height={heightMm}
-        fill="var(--paper-sunk)"
-        stroke="var(--line)"
-        strokeWidth="3"
-      />
+      {fronts.map((front) => (
+        <rect
+          key={front.partId}
+          y={front.topMm}
+          width={front.widthMm}
+          height={front.heightMm}
+          fill="var(--paper-sunk)"
+          stroke="var(--line)"
+          strokeWidth="3"
+        />
+      ))}
       {evaluation.bays.bays.map(({ bay, drive }) => (
         <g key={bay.id}>
           <rect

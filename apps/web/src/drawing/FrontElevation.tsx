@@ -1,4 +1,4 @@
-import { type Bay as BayPlace, type BayUse, type ChassisSheet, bayName } from '@flint/core'
+import { type Bay as BayPlace, type BayUse, bayName, type Front, frontsExtent } from '@flint/core'
 import { type KeyboardEvent, type MouseEvent, useEffect, useRef, useState } from 'react'
 import { Bay } from './Bay'
 import { DimensionArrow } from './DimensionArrow'
@@ -16,7 +16,8 @@ const ROOM_BESIDE_PX = 298
 const CSS_PX_PER_MM = 96 / 25.4
 
 interface FrontElevationProps {
-  chassis: ChassisSheet
+  /** That of the machine first, then those of its enclosures. */
+  fronts: readonly Front[]
   uses: readonly BayUse[]
   widthPx: number
   selected: readonly string[]
@@ -34,13 +35,14 @@ interface FrontElevationProps {
 
 /** The front of the machine, to scale, with every bay. */
 export function FrontElevation(props: FrontElevationProps) {
-  const { chassis, uses, widthPx, selected, pointedPartIds, onSelect } = props
+  const { fronts, uses, widthPx, selected, pointedPartIds, onSelect } = props
+  const { widthMm, heightMm } = frontsExtent(fronts)
   const [current, setCurrent] = useState(uses[0]?.bay.id ?? '')
   const [carriedId, setCarriedId] = useState<string | null>(null)
   const [said, setSaid] = useState('')
   const anchor = useRef(current)
   const buttons = useRef(new Map<string, HTMLButtonElement>())
-  const pxPerMm = scaleFor(chassis, uses, widthPx)
+  const pxPerMm = scaleFor(widthMm, uses, widthPx)
   const bays = uses.map(({ bay }) => bay)
   const tabStop = uses.some(({ bay }) => bay.id === current) ? current : bays[0]?.id
 
@@ -153,11 +155,24 @@ export function FrontElevation(props: FrontElevationProps) {
       <div
         className={styles.front}
         role="grid"
-        aria-label={`Front of the ${chassis.model}, ${chassis.widthMm} by ${chassis.heightMm} mm`}
+        aria-label={fronts
+          .map((front) => `Front of the ${front.name}, ${front.widthMm} by ${front.heightMm} mm`)
+          .join('; ')}
         aria-multiselectable="true"
         onPointerDown={onPointerDown}
-        style={{ width: chassis.widthMm * pxPerMm, height: chassis.heightMm * pxPerMm }}
+        style={{ width: widthMm * pxPerMm, height: heightMm * pxPerMm }}
       >
+        {fronts.map((front) => (
+          <div
+            key={front.partId}
+            className={styles.case}
+            style={{
+              top: front.topMm * pxPerMm,
+              width: front.widthMm * pxPerMm,
+              height: front.heightMm * pxPerMm,
+            }}
+          />
+        ))}
         {rows.map((row) => (
           <div role="row" key={row[0]?.bay.id} style={{ display: 'contents' }}>
             {row.map((use) => (
@@ -202,14 +217,10 @@ export function FrontElevation(props: FrontElevationProps) {
       {rows.length > 1 && <RowHandles rows={rows} pxPerMm={pxPerMm} onChoose={chooseRow} />}
       <DimensionArrow
         direction="down"
-        lengthPx={chassis.heightMm * pxPerMm}
-        millimetres={chassis.heightMm}
+        lengthPx={(fronts[0]?.heightMm ?? 0) * pxPerMm}
+        millimetres={fronts[0]?.heightMm ?? 0}
       />
-      <DimensionArrow
-        direction="across"
-        lengthPx={chassis.widthMm * pxPerMm}
-        millimetres={chassis.widthMm}
-      />
+      <DimensionArrow direction="across" lengthPx={widthMm * pxPerMm} millimetres={widthMm} />
       <span className="figure soft" title="Drawing scale at 96 pixels an inch">
         1 : {(CSS_PX_PER_MM / pxPerMm).toFixed(1)}
       </span>
@@ -256,10 +267,10 @@ function RowHandles({
  * As large as the pane allows with room beside the drawing; without, where that would leave too little
  * for the words of a bay; and never so small that they have no room at all.
  */
-function scaleFor(chassis: ChassisSheet, uses: readonly BayUse[], widthPx: number): number {
+function scaleFor(widthMm: number, uses: readonly BayUse[], widthPx: number): number {
   const needed = Math.max(0, ...uses.map(({ bay }) => neededScale(bay)))
-  const alone = (widthPx - ROOM_FOR_HEIGHT_PX) / chassis.widthMm
-  const shared = alone - ROOM_BESIDE_PX / chassis.widthMm
+  const alone = (widthPx - ROOM_FOR_HEIGHT_PX) / widthMm
+  const shared = alone - ROOM_BESIDE_PX / widthMm
   return Math.max(needed, Math.min(shared >= needed ? shared : alone, LARGEST_PX_PER_MM))
 }
 

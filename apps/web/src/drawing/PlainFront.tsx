@@ -1,4 +1,4 @@
-import { bayPlan, type DesignDocument, fittedOne } from '@flint/core'
+import { bayPlan, type DesignDocument, fittedOne, frontsExtent, frontsOf } from '@flint/core'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 
@@ -14,7 +14,9 @@ export function PlainFront({
 }) {
   const chassis = fittedOne(document, 'chassis')
   if (!chassis) return null
-  const { widthMm, heightMm, openings525 } = chassis.sheet
+  const { openings525 } = chassis.sheet
+  const fronts = frontsOf(document)
+  const { widthMm, heightMm } = frontsExtent(fronts)
   const { bays } = bayPlan(document)
   const pxPerMm = Math.min(LARGEST_PX.wide / widthMm, LARGEST_PX.high / heightMm)
   const kinds = new Map<string, number>()
@@ -35,12 +37,16 @@ export function PlainFront({
             aria-label={`Front: ${widthMm} by ${heightMm} mm, ${words || 'no bays'}`}
           >
             <g transform={`translate(1 1) scale(${pxPerMm})`}>
-              <rect
-                width={widthMm}
-                height={heightMm}
-                className={pointedPartIds.includes(chassis.part.id) ? styles.lit : styles.case}
-                vectorEffect="non-scaling-stroke"
-              />
+              {fronts.map((front) => (
+                <rect
+                  key={front.partId}
+                  y={front.topMm}
+                  width={front.widthMm}
+                  height={front.heightMm}
+                  className={pointedPartIds.includes(front.partId) ? styles.lit : styles.case}
+                  vectorEffect="non-scaling-stroke"
+                />
+              ))}
               {openings525?.map(({ leftMm, topMm }) => (
                 <rect
                   key={topMm}

@@ -1,4 +1,5 @@
 import { type DesignDocument, fittedOne, plugRoomMm } from '@flint/core'
+import type { ReactNode } from 'react'
 import { type PlanBoxShape, planBoxes } from './planBoxes'
 import { say } from '../controls/locale'
 import { boardHoles } from './boardHoles'
@@ -14,10 +15,12 @@ interface TopViewProps {
   document: DesignDocument
   widthPx: number
   pointedPartIds: readonly string[]
+  /** Drawn over it to the same scale, from the case's front left corner. */
+  overlay?: (pxPerMm: number) => ReactNode
 }
 
 /** The machine from above, front at the left, to scale, in the depth that its place has. */
-export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
+export function TopView({ document, widthPx, pointedPartIds, overlay }: TopViewProps) {
   const chassis = fittedOne(document, 'chassis')
   if (!chassis) return <p className="soft">Choose a chassis, and it is drawn here to scale.</p>
   const { widthMm, depthMm } = chassis.sheet
@@ -31,6 +34,7 @@ export function TopView({ document, widthPx, pointedPartIds }: TopViewProps) {
   return (
     <figure className={styles.figure}>
       <div className={styles.measured}>
+        {overlay && <div className={styles.overlay}>{overlay(pxPerMm)}</div>}
         <svg
           width={wholeMm * pxPerMm + 4}
           height={widthMm * pxPerMm + 4}

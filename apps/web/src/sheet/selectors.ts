@@ -1,4 +1,5 @@
 import {
+  cablesOf,
   driveBytes,
   evaluate,
   type PileDrive,
@@ -6,6 +7,7 @@ import {
   pullDrives,
   sharedParts,
   topologyOf,
+  wiringOf,
 } from '@flint/core'
 import { createSelector } from '@reduxjs/toolkit'
 import type { RootState } from '../store/store'
@@ -105,3 +107,13 @@ export const selectTopology = createSelector(
 
 /** The best ways to place the cards. */
 export const selectPlacements = createSelector(selectDocument, (document) => placementsOf(document))
+
+/** Every cable and lead of the machine. */
+export const selectWiring = createSelector(selectDocument, selectEvaluation, (document, { bays }) =>
+  wiringOf(document, bays),
+)
+
+/** The cables that the wiring wants, and where each comes from. */
+export const selectCables = createSelector(selectDocument, selectEvaluation, (document, { bays }) =>
+  cablesOf(document, bays),
+)

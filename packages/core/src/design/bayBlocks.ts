@@ -1,4 +1,4 @@
-import { type Bay, bayBlocksOf, baysOf, type Block } from '../catalogue/bays'
+import { type Bay, bayBlocksOf, baysOf, type Block, enclosureFrontsOf } from '../catalogue/bays'
 import type { DesignDocument } from './document'
 import { fittedOfKind, fittedOne } from './fittedParts'
 
@@ -36,4 +36,40 @@ export function drivesInEnclosures(document: DesignDocument): ReadonlySet<string
   return new Set(
     document.fitted.flatMap(({ id, bay }) => (bay !== null && outside.has(bay) ? [id] : [])),
   )
+}
+
+/** A front that bays are on, measured from the upper left corner of the machine's. */
+export interface Front {
+  partId: string
+  name: string
+  topMm: number
+  widthMm: number
+  heightMm: number
+}
+
+/** The front of the machine and, under it, those of its enclosures; empty without a case. */
+export function frontsOf(document: DesignDocument): Front[] {
+  const chassis = fittedOne(document, 'chassis')
+  if (!chassis) return []
+  const { widthMm, heightMm, model } = chassis.sheet
+  const enclosures = fittedOfKind(document, 'enclosure')
+  const under = enclosureFrontsOf(
+    chassis.sheet,
+    enclosures.map(({ sheet }) => sheet),
+  )
+  return [
+    { partId: chassis.part.id, name: model, topMm: 0, widthMm, heightMm },
+    ...enclosures.flatMap(({ part, sheet }, index): Front[] => {
+      const front = under[index]
+      return front ? [{ partId: part.id, name: sheet.model, ...front }] : []
+    }),
+  ]
+}
+
+/** The rectangle that fronts fill together. */
+export function frontsExtent(fronts: readonly Front[]): { widthMm: number; heightMm: number } {
+  return {
+    widthMm: Math.max(0, ...fronts.map(({ widthMm }) => widthMm)),
+    heightMm: Math.max(0, ...fronts.map(({ topMm, heightMm }) => topMm + heightMm)),
+  }
 }

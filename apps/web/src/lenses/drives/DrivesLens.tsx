@@ -9,7 +9,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
-import { fittedOne, moveDrive, putDrivesInBays, removeParts } from '@flint/core'
+import { fittedOne, frontsOf, moveDrive, putDrivesInBays, removeParts } from '@flint/core'
 import { useState } from 'react'
 import { BENCH, type Drag, readDrag } from '../../drawing/drag'
 import { FrontElevation } from '../../drawing/FrontElevation'
@@ -140,7 +140,7 @@ export function DrivesLens() {
             <div>
               {chassis ? (
                 <FrontElevation
-                  chassis={chassis}
+                  fronts={frontsOf(document)}
                   uses={bays.bays}
                   widthPx={widthPx}
                   selected={selected}

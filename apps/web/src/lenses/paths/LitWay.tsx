@@ -21,9 +21,8 @@ export function LitWay({ topology, rates, litId }: LitWayProps) {
       <thead>
         <tr>
           <th scope="col">Link</th>
-          <th scope="col">Moves at most</th>
+          <th scope="col">At most</th>
           <th scope="col">Now</th>
-          <th scope="col">Why</th>
         </tr>
       </thead>
       <tbody>
@@ -33,10 +32,12 @@ export function LitWay({ topology, rates, litId }: LitWayProps) {
           if (!link) return null
           return (
             <tr key={id}>
-              <th scope="row">{link.name}</th>
+              <th scope="row">
+                {link.name}
+                <span className={styles.why}>{link.reason}</span>
+              </th>
               <td>{say.rate(link.bytesPerSecond)}</td>
               <td>{load ? say.percent(load.share) : '–'}</td>
-              <td className={styles.reason}>{link.reason}</td>
             </tr>
           )
         })}

@@ -2,6 +2,7 @@ import { CHIPSET, type ScenarioRates, type Topology } from '@flint/core'
 import { useMemo } from 'react'
 import { say } from '../../controls/locale'
 import type { EndWords } from './endWords'
+import { loadClass } from './loadClass'
 import { type PathEnd, pathTree } from './pathTree'
 import styles from './paths.module.css'
 
@@ -33,7 +34,7 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
       strokeWidth: Math.max(1, width),
       className: [
         styles.link,
-        load && (load.share > 0.99 ? styles.full : styles.loaded),
+        load && loadClass(load.share),
         linkId !== null && lit.has(linkId) && styles.lit,
       ]
         .filter(Boolean)

@@ -4,8 +4,15 @@ import styles from './paths.module.css'
 
 const SECONDS_PER_HOUR = 3_600
 
+interface ScenarioWordsProps {
+  scenario: Scenario
+  rates: ScenarioRates
+  /** With a card or cable where it is held just now; null when none is. */
+  wouldBe: ScenarioRates | null
+}
+
 /** How fast the work goes, what holds it back, how long it takes, and what a wider link would bring. */
-export function ScenarioWords({ scenario, rates }: { scenario: Scenario; rates: ScenarioRates }) {
+export function ScenarioWords({ scenario, rates, wouldBe }: ScenarioWordsProps) {
   const { flows, bytesPerSecond, narrowest, alike, gainWhenDoubled, seconds } = rates
   if (flows.length === 0) {
     return (
@@ -19,6 +26,9 @@ export function ScenarioWords({ scenario, rates }: { scenario: Scenario; rates: 
       <p>{scenario.about}</p>
       <p>
         <span className="figure">{say.rate(bytesPerSecond)}</span> together
+        {wouldBe && (
+          <span className={styles.wouldBe}> → {say.rate(wouldBe.bytesPerSecond)} here</span>
+        )}
         {seconds !== null && (
           <>
             , <span className="figure">{timeText(seconds)}</span> in all

@@ -1,6 +1,7 @@
 import {
   type DesignDocument,
   type Scenario,
+  type ScenarioChoice,
   type ScenarioRates,
   scenarioRates,
   scenarios,
@@ -13,10 +14,11 @@ export function useScenarioRates(
   document: DesignDocument,
   topology: Topology,
   scenarioId: string,
+  choice: ScenarioChoice,
 ): { scenario: Scenario; rates: ScenarioRates } {
   return useMemo(() => {
     const scenario = scenarios.find(({ id }) => id === scenarioId) ?? scenarios[0]
     if (!scenario) throw new Error('No kind of work is known.')
-    return { scenario, rates: scenarioRates(document, topology, scenario) }
-  }, [document, topology, scenarioId])
+    return { scenario, rates: scenarioRates(document, topology, scenario, choice) }
+  }, [document, topology, scenarioId, choice])
 }

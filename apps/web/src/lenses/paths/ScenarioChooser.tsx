@@ -1,0 +1,73 @@
+import { letteredGroups, type Scenario, type ScenarioChoice, scenarios } from '@flint/core'
+import { say } from '../../controls/locale'
+import { selectDocument } from '../../sheet/selectors'
+import { useAppSelector } from '../../store/hooks'
+import tray from '../../tray/tray.module.css'
+import styles from './paths.module.css'
+
+/** As many readers as the list offers; more than a house has. */
+const MOST_READERS = 12
+
+interface ScenarioChooserProps {
+  scenario: Scenario
+  choice: ScenarioChoice
+  onScenario: (id: string) => void
+  onChoice: (choice: ScenarioChoice) => void
+}
+
+/** Which kind of work, and what can be chosen about it. */
+export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: ScenarioChooserProps) {
+  const document = useAppSelector(selectDocument)
+  return (
+    <div className={tray.switch}>
+      {scenarios.map(({ id, title }) => (
+        <button
+          key={id}
+          type="button"
+          aria-pressed={id === scenario.id}
+          onClick={() => {
+            onScenario(id)
+          }}
+        >
+          {title}
+        </button>
+      ))}
+      {scenario.asks === 'group' && (
+        <label className={styles.ask}>
+          of group{' '}
+          <select
+            value={choice.groupId ?? ''}
+            onChange={({ target }) => {
+              onChoice({ ...choice, groupId: target.value || null })
+            }}
+          >
+            <option value="">the widest</option>
+            {letteredGroups(document).map(({ letter, group }) => (
+              <option key={group.id} value={group.id}>
+                {letter}, {say.counted(group.driveIds.length, 'drive')}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {scenario.asks === 'readers' && (
+        <label className={styles.ask}>
+          readers{' '}
+          <select
+            value={choice.readers ?? ''}
+            onChange={({ target }) => {
+              onChoice({ ...choice, readers: target.value ? Number(target.value) : null })
+            }}
+          >
+            <option value="">as in the brief, {Math.max(1, document.brief.readersAtOnce)}</option>
+            {Array.from({ length: MOST_READERS }, (_, index) => (
+              <option key={index} value={index + 1}>
+                {index + 1}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+    </div>
+  )
+}
