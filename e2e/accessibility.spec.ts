@@ -41,7 +41,24 @@ const screens: Record<string, Visit> = {
   paths: async (page, house) => {
     await openDesign(page, house, 'Cabin archive')
     await page.getByRole('link', { name: 'Paths' }).click()
+    await page.getByRole('button', { name: 'Way of bay 3' }).focus()
+  },
+  'paths as a tree': async (page, house) => {
+    await openDesign(page, house, 'Cabin archive')
+    await page.getByRole('link', { name: 'Paths' }).click()
+    await page.getByRole('button', { name: 'All ways' }).click()
     await page.locator('[data-end="drive-3"]').focus()
+  },
+  'cable list': async (page, house) => {
+    await openDesign(page, house, 'Drawer of drives')
+    await page.getByRole('link', { name: 'Paths' }).click()
+    await page.getByRole('button', { name: 'Cable list' }).click()
+    await expect(page.getByRole('region', { name: 'Power leads' })).toBeVisible()
+  },
+  network: async (page, house) => {
+    await openDesign(page, house, 'Cabin archive')
+    await page.getByRole('link', { name: 'Network' }).click()
+    await expect(page.locator('[data-part]').first()).toBeVisible()
   },
   'drive models': async (page, house) => {
     await openDesign(page, house, 'Drawer of drives')

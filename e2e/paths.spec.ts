@@ -1,24 +1,145 @@
-import { expect, openDesign, test } from './support/test'
+import { readFile } from 'node:fs/promises'
+import type { Locator, Page } from '@playwright/test'
+import type { House } from './support/house'
+import { expect, figure, openDesign, saved, test } from './support/test'
+
+async function openPaths(page: Page, house: House, name: string): Promise<Locator> {
+  await openDesign(page, house, name)
+  await page.locator('body').press('p')
+  return page.getByRole('main', { name: 'Paths' })
+}
+
+/** Drags with the mouse, and waits over the target until the page has seen it there. */
+async function dragTo(page: Page, from: Locator, to: Locator, seen: Locator): Promise<void> {
+  const [start, end] = [await from.boundingBox(), await to.boundingBox()]
+  if (!start || !end) throw new Error('nothing to drag, or nowhere to drag it')
+  await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(end.x + end.width / 2, end.y + end.height / 2, { steps: 8 })
+  await expect(seen).toBeVisible()
+  await page.mouse.up()
+}
 
 test('the way of a drive, the narrow link by name, and another kind of work', async ({
   house,
   quietPage: page,
 }) => {
-  await openDesign(page, house, 'Cabin archive')
-  await page.locator('body').press('p')
-  const main = page.getByRole('main', { name: 'Paths' })
+  const main = await openPaths(page, house, 'Cabin archive')
   await expect(main).toContainText('3,000 MB/s together, 17.8 hours in all')
   await expect(main).toContainText('Held back by 12 drives, as Keep 12')
 
   // Focus lights the whole way to the CPU, every link with its rate and its reason.
-  await page.locator('[data-end="drive-3"]').focus()
+  await page.getByRole('button', { name: 'Way of bay 3' }).focus()
   await expect(page.getByRole('row', { name: /^slot 1, Sixteen/ })).toContainText(
     '×8 of generation 3, from the CPU',
   )
+  await page.getByRole('button', { name: 'All ways' }).click()
+  await page.locator('[data-end="drive-5"]').focus()
+  await expect(page.getByRole('row', { name: /^port 2 of Sixteen/ })).toContainText('600 MB/s')
+
+  await page.getByRole('button', { name: 'Rebuild of one drive' }).click()
+  await page.getByRole('combobox', { name: 'of group' }).selectOption({ label: 'B, 6 drives' })
+  await expect(main).toContainText('250 MB/s together')
   await page.getByRole('button', { name: 'Readers', exact: true }).click()
   await expect(main).toContainText('114 MB/s together')
   await expect(main).toContainText('Held back by network port of Middle M')
-  const tray = page.getByRole('complementary', { name: 'Tray' })
-  await expect(tray).toContainText('Sixteen in slot 1: ×8 of generation 3, 6,695 MB/s')
-  await expect(tray).toContainText('Another way, 1')
+})
+
+test('what would widen it, by how much, and done with one key', async ({
+  house,
+  quietPage: page,
+}) => {
+  const main = await openPaths(page, house, 'Cabin archive')
+  await page.getByRole('button', { name: 'Readers', exact: true }).click()
+  const offer = page.getByRole('button', { name: /^Ten added/ })
+  await expect(offer).toContainText('× 11')
+  await offer.focus()
+  await page.keyboard.press('Enter')
+  await expect(main).toContainText('1,253 MB/s together')
+  await expect(saved(page)).toContainText('revision 2')
+  await page.keyboard.press('Control+z')
+  await expect(main).toContainText('114 MB/s together')
+})
+
+test('a card is dragged to another slot, which is told before it is let go', async ({
+  house,
+  quietPage: page,
+}) => {
+  const main = await openPaths(page, house, 'Cabin archive')
+  const slots = page.getByRole('combobox', { name: /^Sixteen/ })
+  await expect(slots).toHaveValue('')
+  await dragTo(
+    page,
+    page.locator('[data-card="controller-1"]'),
+    page.locator('[data-slot="3"]'),
+    main.getByText('→ 3,000 MB/s here'),
+  )
+  await expect(slots).toHaveValue('3')
+  await expect(page.getByRole('complementary', { name: 'Tray' })).toContainText('3,348 MB/s')
+  await page.getByRole('button', { name: 'Let all be worked out' }).click()
+  await expect(slots).toHaveValue('')
+})
+
+test('a plug is dragged to another port, and chosen from the list', async ({
+  house,
+  quietPage: page,
+}) => {
+  const main = await openPaths(page, house, 'Cabin archive')
+  await dragTo(
+    page,
+    page.locator('[data-plug="plug-1-1"]'),
+    page.locator('[data-port="controller-1:4"]'),
+    main.getByText('→ 3,000 MB/s here'),
+  )
+  await page.getByRole('button', { name: 'Cable list' }).click()
+  const port = page.getByRole('combobox', { name: /^Port for backplane plug 1/ })
+  await expect(port).toHaveValue('controller-1:4')
+  await port.selectOption({ label: 'Sixteen 2, fixed' })
+  await expect(page.getByRole('row', { name: /backplane plug 2/ })).toContainText('Straight 43')
+  await expect(port).toHaveValue('controller-1:2')
+  await port.selectOption('')
+  await expect(port).toHaveValue('')
+})
+
+test('the cable list: what is missing is added, and the list saved', async ({
+  house,
+  quietPage: page,
+}) => {
+  const main = await openPaths(page, house, 'Drawer of drives')
+  await page.getByRole('button', { name: 'Cable list' }).click()
+  await expect(main).toContainText('8 cables, 8 to get')
+  await expect(figure(page, 'cost')).toHaveText('€98')
+  await page.getByRole('button', { name: 'Add the missing from the catalogue' }).click()
+  await expect(main).toContainText('8 cables, 0 to get')
+  await expect(figure(page, 'cost')).not.toHaveText('€98')
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ])
+  const lines = (await readFile(await download.path(), 'utf8')).trim().split('\r\n')
+  expect(lines).toHaveLength(1 + 8)
+  expect(lines[0]).toContain('number,host,ports,nearPlug')
+  // Amperes of each lead, and a lead chosen by hand.
+  const leads = page.getByRole('region', { name: 'Power leads' })
+  const lead = leads.getByRole('combobox', { name: 'Lead for drive in bay 1', exact: true })
+  await lead.selectOption({ label: 'four-pole lead 1, fixed' })
+  await expect(lead).toHaveValue('peripheral-1')
+})
+
+test('the network: ports, readers over joined ports, and copy times', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await page.locator('body').press('n')
+  const main = page.getByRole('main', { name: 'Network' })
+  await expect(main.getByRole('row', { name: /^Plain ITX/ }).first()).toContainText('125 MB/s')
+  await page.locator('[data-part="wickmere-four"]').click()
+  await expect(main.getByRole('heading', { name: /^Readers at once/ })).toContainText('joined')
+  // One reader never gets more than one link, however many are joined.
+  await expect(main.getByRole('row', { name: /^1 114 MB\/s 114 MB\/s 114 MB\/s/ })).toBeVisible()
+  const times = main.getByRole('region', { name: 'Copy times' })
+  await expect(times.getByRole('row', { name: /^a project of 100 GB/ })).toContainText('14.6 min')
+  await page.getByRole('radio', { name: /9,000 bytes/ }).check()
+  await expect(times.getByRole('row', { name: /^a project of 100 GB/ })).toContainText('14 min')
 })

@@ -3,6 +3,7 @@ import type { ComponentType } from 'react'
 import { BriefLens } from './brief/BriefLens'
 import { CoreLens } from './core/CoreLens'
 import { DrivesLens } from './drives/DrivesLens'
+import { NetworkLens } from './network/NetworkLens'
 import { PathsLens } from './paths/PathsLens'
 import { ShellLens } from './shell/ShellLens'
 
@@ -52,5 +53,12 @@ export const lenses: readonly Lens[] = [
     letter: 'p',
     purpose: 'Slots, ports and links: what is narrow, and how long work takes',
     Pane: PathsLens,
+  },
+  {
+    id: 'network',
+    title: 'Network',
+    letter: 'n',
+    purpose: 'Network ports, readers at once, and how long copies take',
+    Pane: NetworkLens,
   },
 ]

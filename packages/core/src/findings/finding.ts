@@ -9,7 +9,7 @@ import type { CostFigure } from '../money/billOfMaterials'
 export type Severity = 'blocks' | 'risks' | 'note'
 
 /** The steps of the work, each a lens on the build sheet, that a finding can belong to. */
-export type StepId = 'brief' | 'shell' | 'core' | 'drives' | 'paths'
+export type StepId = 'brief' | 'shell' | 'core' | 'drives' | 'paths' | 'network'
 
 export interface Fix {
   /** What it does, as on a button: "Move 2 drives to the bench". */

@@ -16,7 +16,7 @@ export const readersLimit: Limit = (document, _measured, say) => {
   const standing: LimitStanding = enough ? 'kept' : open ? 'not known' : 'missed'
   const rate = (bytesPerSecond: number): string => `${say.number(bytesPerSecond / 1e6)} MB/s`
   const links = say.counted(network.links, 'network port')
-  const base = { code: 'network-too-slow', step: 'core' } as const
+  const base = { code: 'network-too-slow', step: 'network' } as const
   return {
     id: 'readers',
     title: 'Readers at once',

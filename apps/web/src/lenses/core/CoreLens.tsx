@@ -1,5 +1,6 @@
 import { goesIntoBay, type PartSheet } from '@flint/core'
-import { type PartChoice, PartsLens } from '../PartsLens'
+import type { PartChoice } from '../ChosenParts'
+import { PartsLens } from '../PartsLens'
 
 /** Boot devices, and drives that sit in an M.2 socket or a USB port instead of a bay. */
 const isWithoutBay = (sheet: PartSheet): boolean => sheet.kind !== 'drive' || !goesIntoBay(sheet)

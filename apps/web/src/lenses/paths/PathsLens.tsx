@@ -7,6 +7,7 @@ import {
   topologyOf,
 } from '@flint/core'
 import { useMemo, useState } from 'react'
+import { RearView } from '../../drawing/RearView'
 import { useWidth } from '../../drawing/useWidth'
 import { say } from '../../controls/locale'
 import { LensFrame } from '../../sheet/LensFrame'
@@ -65,10 +66,9 @@ export function PathsLens() {
     () => planDrawing(document, wiring, topology, rates),
     [document, wiring, topology, rates],
   )
+  const litNetwork = topology.network.find(({ id }) => id === litId)
   const litLinks = new Set(
-    topology.drives.find(({ driveId }) => driveId === litId)?.links ??
-      topology.network.find(({ id }) => id === litId)?.links ??
-      [],
+    topology.drives.find(({ driveId }) => driveId === litId)?.links ?? litNetwork?.links ?? [],
   )
   const hasWays = topology.drives.length > 0
   return (
@@ -144,6 +144,10 @@ export function PathsLens() {
                 <EndPicker bays={bays.bays} topology={topology} litId={litId} onLight={setLitId} />
                 <LitWay topology={topology} rates={rates} litId={litId} />
                 <LoadLegend />
+                <RearView
+                  document={document}
+                  pointedPartIds={litNetwork ? [litNetwork.port.partId] : []}
+                />
               </div>
             )}
           </div>

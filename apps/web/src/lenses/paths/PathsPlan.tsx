@@ -185,6 +185,7 @@ function SlotPlace({ slot, pxPerMm }: { slot: PlanSlot; pxPerMm: number }) {
   return (
     <div
       ref={setNodeRef}
+      data-slot={slot.slot}
       className={[styles.slot, isHeld && styles.open, isOver && isHeld && styles.over]
         .filter(Boolean)
         .join(' ')}
@@ -227,6 +228,7 @@ function HeldCard({ slot, pxPerMm }: HeldCardProps) {
     <div
       ref={setNodeRef}
       {...listeners}
+      data-card={cardId}
       className={styles.heldCard}
       title={`In slot ${slot.slot}; drag it to another slot`}
       style={{
@@ -256,6 +258,7 @@ function PortPlace({ port, pxPerMm }: { port: PlanPort; pxPerMm: number }) {
   return (
     <div
       ref={setNodeRef}
+      data-port={`${port.host.id}:${port.connector}`}
       className={[
         styles.port,
         port.isTaken && styles.taken,
@@ -298,6 +301,7 @@ function HeldCable({ cable, at, pxPerMm }: HeldCableProps) {
     <div
       ref={setNodeRef}
       {...listeners}
+      data-cable={cable.id}
       className={styles.heldPlug}
       title={`Port ${cable.connectors.join(' and ')} of ${cable.host.name}; drag the plug to another port`}
       style={{
@@ -330,6 +334,7 @@ function HeldEnd({ end, pxPerMm, onLight }: HeldEndProps) {
     <div
       ref={setNodeRef}
       {...listeners}
+      data-plug={end.end.id}
       className={[styles.heldEnd, end.pinned && styles.pinned].filter(Boolean).join(' ')}
       title={`${end.end.name}; drag it to another port`}
       onPointerEnter={() => {

@@ -1,4 +1,11 @@
-import { applyWidening, type DesignDocument, type Scenario, type ScenarioChoice } from '@flint/core'
+import {
+  applyWidening,
+  type CataloguePart,
+  type DesignDocument,
+  type Scenario,
+  type ScenarioChoice,
+  type Widening,
+} from '@flint/core'
 import { useParts } from '../../api/useParts'
 import { say } from '../../controls/locale'
 import { selectDocument } from '../../sheet/selectors'
@@ -46,6 +53,7 @@ export function Widenings({ scenario, choice }: WideningsProps) {
                 <span className={tray.title}>{words}</span>
                 <span className={tray.right}>× {say.number(factor, 1)}</span>
                 <span className={tray.detail}>{say.rate(bytesPerSecond)} together</span>
+                <span className={tray.detailRight}>{priceOf(change, parts)}</span>
               </button>
             </li>
           )
@@ -53,4 +61,11 @@ export function Widenings({ scenario, choice }: WideningsProps) {
       </ul>
     </section>
   )
+}
+
+/** What it costs, when something must be bought. */
+function priceOf(change: Widening['change'], parts: readonly CataloguePart[] | undefined): string {
+  if (!('slug' in change)) return 'nothing to buy'
+  const sheet = parts?.find(({ slug }) => slug === change.slug)?.sheet
+  return sheet?.price ? say.money(sheet.price.unitMinor, sheet.price.currency) : 'price not known'
 }

@@ -89,6 +89,7 @@ export function planDrawing(
   const board = fittedOne(document, 'board')?.sheet
   if (!chassis?.boardAt || !board?.widthMm || !board.depthMm) return null
   const { boardAt, depthMm } = chassis
+  const boardId = fittedOne(document, 'board')?.part.id
   const onBoard = (at: { depth: number; width: number }): PlanPoint => ({
     x: boardAt.frontMm - (board.depthMm ?? 0) * at.depth,
     y: boardAt.leftMm + (board.widthMm ?? 0) * at.width,
@@ -123,14 +124,17 @@ export function planDrawing(
     }
   })
 
-  const line = (linkId: string, points: PlanPoint[]): void => {
+  const line = (linkId: string, points: PlanPoint[], piece = ''): void => {
     const link = linkOf.get(linkId)
     if (!link) return
     const share = (loadOf.get(linkId) ?? 0) / link.bytesPerSecond
     const { name: words, bytesPerSecond } = link
-    runs.push({ id: linkId, points, linkIds: [linkId], bytesPerSecond, share, words })
+    runs.push({ id: `${linkId} ${piece}`, points, linkIds: [linkId], bytesPerSecond, share, words })
   }
   line(CHIPSET, [chipset, cpu])
+  const onBoardPorts = ports.filter(({ host, isTaken }) => isTaken && host.partId === boardId)
+  const [port] = onBoardPorts
+  if (port) line(CHIPSET, [port.at, { x: chipset.x, y: port.at.y }, chipset], 'ports of the board')
   const slots = slotsOf(document)
   for (const { slot, x, y, widthMm, cardId } of slots) {
     if (cardId === null) continue
@@ -143,10 +147,8 @@ export function planDrawing(
     const y = slot
       ? slot.y + slot.widthMm / 2
       : boardAt.leftMm + (board.widthMm ?? 0) - 40 - index * LANE_STEP_MM
-    line(id, [
-      { x: boardAt.frontMm - 6, y },
-      { x: depthMm + 34, y },
-    ])
+    const from = slot ? [{ x: boardAt.frontMm - 6, y }] : [chipset, { x: chipset.x, y }]
+    line(id, [...from, { x: depthMm + 34, y }])
   })
   const cables = wiring.data.cables.flatMap((cable) => {
     const port = ports.find(

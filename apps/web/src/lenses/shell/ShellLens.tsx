@@ -1,4 +1,5 @@
-import { type PartChoice, PartsLens } from '../PartsLens'
+import type { PartChoice } from '../ChosenParts'
+import { PartsLens } from '../PartsLens'
 import { MainsSection } from './MainsSection'
 
 const CHOICES: readonly PartChoice[] = [

@@ -1,0 +1,61 @@
+import {
+  ethernetBytesPerSecond,
+  fileCopyBytesPerSecond,
+  type NetworkPort,
+  type Topology,
+} from '@flint/core'
+import { say } from '../../controls/locale'
+import styles from './network.module.css'
+
+interface PortsTableProps {
+  ports: readonly NetworkPort[]
+  topology: Topology
+  packetBytes: number
+}
+
+/** Every network port with what it signals, what is left after headers, and what a file copy sees. */
+export function PortsTable({ ports, topology, packetBytes }: PortsTableProps) {
+  return (
+    <section aria-label="Network ports">
+      <h2>Network ports</h2>
+      {ports.length === 0 && (
+        <p className="soft">
+          No port is known: choose a board in Core, or a network card in the tray.
+        </p>
+      )}
+      {ports.length > 0 && (
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th scope="col">Port of</th>
+              <th scope="col">Plug</th>
+              <th scope="col">Speed</th>
+              <th scope="col">On the wire</th>
+              <th scope="col">TCP carries</th>
+              <th scope="col">File copy</th>
+              <th scope="col">The link behind it</th>
+            </tr>
+          </thead>
+          <tbody>
+            {ports.map(({ id, model, plug, bitsPerSecond }) => {
+              const above =
+                topology.network.find(({ port }) => port.id === id)?.links.slice(1) ?? []
+              const slot = topology.links.find((link) => link.id === above[0])
+              return (
+                <tr key={id}>
+                  <th scope="row">{model}</th>
+                  <td className={styles.words}>{plug ?? 'not known'}</td>
+                  <td>{say.number(bitsPerSecond / 1e9, 1)} Gb/s</td>
+                  <td>{say.rate(bitsPerSecond / 8)}</td>
+                  <td>{say.rate(ethernetBytesPerSecond(bitsPerSecond, packetBytes))}</td>
+                  <td>{say.rate(fileCopyBytesPerSecond(bitsPerSecond, packetBytes))}</td>
+                  <td>{slot ? say.rate(slot.bytesPerSecond) : 'no slot'}</td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+      )}
+    </section>
+  )
+}
