@@ -1,4 +1,10 @@
-import { type DataLoss, letteredGroups, smallestFatalSets, type SurvivalRow } from '@flint/core'
+import {
+  type DataLoss,
+  letteredGroups,
+  type SharedPart,
+  smallestFatalSets,
+  type SurvivalRow,
+} from '@flint/core'
 import { Link } from 'react-router'
 import { say } from '../../controls/locale'
 import { selectDocument, selectEvaluation, selectSharedParts } from '../../sheet/selectors'
@@ -113,32 +119,52 @@ function FatalWords({ poolId }: { poolId: string }) {
   )
 }
 
-/** What one failed part that several drives share does to the pools, as far as the design says. */
+/** What one failed part that several drives share does to the pools, as everything is wired. */
 function SharedPartsWords() {
   const parts = useAppSelector(selectSharedParts)
   const { pools } = useAppSelector(selectDocument)
-  if (parts.length === 0) return null
+  const dispatch = useAppDispatch()
+  const stops = ({ pools: hurt }: SharedPart): boolean =>
+    hurt.some(({ state }) => state === 'lost' || state === 'partly lost')
+  const fatal = parts.filter(stops)
+  const borne = parts.filter((part) => part.pools.length > 0 && !stops(part))
+  if (fatal.length + borne.length === 0) return null
   return (
     <div className={styles.fatalWords}>
       <h3>When a shared part fails</h3>
       <ul className={styles.shared}>
-        {parts.map(({ name, driveIds, pools: hurt }) => (
+        {fatal.map(({ name, driveIds, pools: hurt }) => (
           <li key={name}>
             {name}, {say.counted(driveIds.length, 'drive')}:{' '}
-            {hurt.length === 0
-              ? 'no pool is on it.'
-              : `${hurt
-                  .map(
-                    ({ poolId, state }) =>
-                      `${pools.find(({ id }) => id === poolId)?.name ?? poolId} ${SHARED_WORDS[state]}`,
-                  )
-                  .join(', ')}.`}
+            {hurt
+              .map(
+                ({ poolId, state }) =>
+                  `${pools.find(({ id }) => id === poolId)?.name ?? poolId} ${SHARED_WORDS[state]}`,
+              )
+              .join(', ')}
+            .{' '}
+            <button
+              type="button"
+              className="plain-button"
+              aria-label={`Show the drives of ${name}`}
+              onClick={() => {
+                dispatch(drivesPutBack())
+                dispatch(drivesPulled(driveIds))
+              }}
+            >
+              Show it
+            </button>
           </li>
         ))}
       </ul>
+      {borne.length > 0 && (
+        <p>Borne, the pools run on degraded: {borne.map(({ name }) => name).join('; ')}.</p>
+      )}
       <p className="soft">
-        The data is still on the drives. Cables and power leads are not wired yet, so they are not
-        counted.
+        The data is still on the drives; what was being written may not be.{' '}
+        <Link to="../paths" relative="path">
+          Cables and leads are in Paths
+        </Link>
       </p>
     </div>
   )
