@@ -1,5 +1,16 @@
-// How long does it take to place six cards, and to share the links of 60 drives?
-import { maxMinFair, placeCards } from '@flint/core'
+// How long does it take to place six cards, to wire 24 drives, and to share the links of 60 drives?
+import {
+  bayPlan,
+  type DesignDocument,
+  groupDrives,
+  maxMinFair,
+  newDesign,
+  placeCards,
+  placementsOf,
+  putDrivesInBays,
+  wiringOf,
+} from '@flint/core'
+import { part } from './demoParts'
 import { medianMilliseconds } from './median'
 
 const slots = Array.from({ length: 7 }, (_, index) => ({
@@ -39,3 +50,55 @@ const flows = drives.map((id, index) => ({
 }))
 const sharing = medianMilliseconds(9, () => maxMinFair(capacityOf, flows))
 process.stdout.write(`rates of 60 drives: ${sharing.toFixed(1)} ms (aim: under 10)\n`)
+
+/** 24 drives in bays with plugs of their own, six cards, two of them controllers of unequal size. */
+function crowded(kind: 'mirror' | 'raidz2'): DesignDocument {
+  const front = part('ashgrove-tall-10')
+  if (front.sheet.kind !== 'chassis') throw new Error('no case')
+  const [block] = front.sheet.bayBlocks
+  if (!block) throw new Error('no bays')
+  const case24 = {
+    ...front,
+    sheet: { ...front.sheet, bayBlocks: [{ ...block, rows: 6, columns: 4 }] },
+  }
+  const board = part('tindrel-twin-eeb')
+  const slug = `${board.slug}-seven`
+  const seven = { ...board, slug, sheet: { ...board.sheet, slots } as typeof board.sheet }
+  const cardSlugs = [
+    'lockrow-sixteen',
+    'lockrow-eight',
+    'wickmere-ten',
+    'wickmere-four',
+    'wickmere-one',
+    'lockrow-two',
+  ]
+  const bays = Array.from({ length: 24 }, (_, index) => `bay-${index + 1}`)
+  const machine = newDesign('bench', [
+    case24,
+    seven,
+    part('emberlin-tall-750'),
+    ...cardSlugs.map(part),
+  ])
+  const filled = putDrivesInBays(machine, part('quillon-keep-12'), bays)
+  const ids = filled.fitted.flatMap(({ id, bay }) => (bay ? [id] : []))
+  const width = kind === 'mirror' ? 2 : 8
+  const groups = Array.from({ length: 24 / width }, (_, at) => ({
+    kind,
+    driveIds: ids.slice(at * width, (at + 1) * width),
+  }))
+  return groupDrives(filled, groups)
+}
+
+for (const kind of ['mirror', 'raidz2'] as const) {
+  const document = crowded(kind)
+  const wiring = medianMilliseconds(9, () => {
+    // With a list of parts of its own, since what is worked out is kept while the parts stay what they are.
+    const fresh = { ...document, snapshots: [...document.snapshots] }
+    placementsOf(fresh)
+    wiringOf(fresh, bayPlan(fresh))
+  })
+  const { data, power } = wiringOf(document, bayPlan(document))
+  process.stdout.write(
+    `placing 6 cards and wiring 24 drives in groups of ${kind}: ${wiring.toFixed(0)} ms (aim: under 50); every way looked at: data ${String(data.isBest)}, power ${String(power?.isBest)}, drives without a port ${data.unreachedIds.length}\n`,
+  )
+}

@@ -1,5 +1,6 @@
 import { CARD_PITCH_MM, REAR_SOCKETS } from '../catalogue/standards'
 import type { DesignDocument } from '../design/document'
+import { keptByParts } from '../design/keptByParts'
 import { fittedOne } from '../design/fittedParts'
 import { cardsOf } from '../fit/cards'
 import { placementsOf } from './placements'
@@ -25,7 +26,9 @@ export interface CardPlace {
  * slot. Cards stand in the slots where they go best; in the order in which they were chosen where a board's
  * slots are not known. Of two cards on one riser the first is drawn.
  */
-export function cardPlaces(document: DesignDocument): CardPlace[] {
+export const cardPlaces = keptByParts(findPlaces)
+
+function findPlaces(document: DesignDocument): CardPlace[] {
   const chassis = fittedOne(document, 'chassis')?.sheet
   const widthMm = fittedOne(document, 'board')?.sheet.widthMm ?? null
   if (!chassis?.boardAt || widthMm === null) return []

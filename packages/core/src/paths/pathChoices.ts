@@ -37,3 +37,8 @@ export const NO_CHOICES: PathChoices = {
   portPins: [],
   leadPins: [],
 }
+
+/** Whether nothing is fixed and members go apart, so that leaving the choices out would change nothing. */
+export function isFree({ members, cardPins, portPins, leadPins }: PathChoices): boolean {
+  return members === 'spread' && cardPins.length + portPins.length + leadPins.length === 0
+}

@@ -1,4 +1,5 @@
 import type { DesignDocument } from '../design/document'
+import { keptByParts } from '../design/keptByParts'
 import { fittedOfKind, fittedOne } from '../design/fittedParts'
 import { m2DevicesOf, placeInM2 } from '../fit/m2Devices'
 import { cardNeeds } from './cardNeeds'
@@ -11,21 +12,13 @@ const OFFERED_WAYS = 4
 /** A riser whose data sheet gives no lanes or places is taken for one to one. Common practice, no source. */
 const USUAL_RISER_LANES = 16
 
-const kept = new WeakMap<DesignDocument, Placement[]>()
-
 /**
  * The best ways to place the cards, the best first; none without a board that gives its slots.
  *
  * Cards that the builder has pinned stay in their slots. When that cannot be, as when two are pinned to one
  * slot, all pins are left out of account, and a finding says so.
- *
- * A rule, the drawings and the paths ask the same of one document, which never changes.
  */
-export function placementsOf(document: DesignDocument): Placement[] {
-  const placements = kept.get(document) ?? findPlacements(document)
-  kept.set(document, placements)
-  return placements
-}
+export const placementsOf = keptByParts(findPlacements)
 
 function findPlacements(document: DesignDocument): Placement[] {
   const pinned = placementsWith(document, cardPins(document))

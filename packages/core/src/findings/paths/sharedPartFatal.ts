@@ -1,5 +1,6 @@
-import { NO_CHOICES } from '../../paths/pathChoices'
-import { type SharedPart, sharedParts } from '../../pool/survival/sharedParts'
+import { isFree, NO_CHOICES } from '../../paths/pathChoices'
+import { familyOf } from '../../pool/families'
+import { type PartOfSeveral, partsOfSeveral } from '../../pool/survival/sharedParts'
 import type { DesignDocument } from '../../design/document'
 import type { Measured } from '../finding'
 import type { Rule } from '../rule'
@@ -14,8 +15,9 @@ export const sharedPartFatal: Rule = (document, { bays, survival }, say) => {
   const fatal = fatalParts(document, bays, redundant)
   const [first] = fatal
   if (!first) return []
-  const free: DesignDocument = { ...document, paths: NO_CHOICES }
-  const fewer = document.paths === NO_CHOICES ? fatal : fatalParts(free, bays, redundant)
+  const fewer = isFree(document.paths)
+    ? fatal
+    : fatalParts({ ...document, paths: NO_CHOICES }, bays, redundant)
   const isAvoidable = fewer.length < fatal.length
   const [one] = fatal.length === 1 ? fatal : []
   return [
@@ -39,7 +41,7 @@ export const sharedPartFatal: Rule = (document, { bays, survival }, say) => {
 
 const NAMED = 3
 
-function listed(parts: readonly SharedPart[]): string {
+function listed(parts: readonly PartOfSeveral[]): string {
   const named = parts
     .slice(0, NAMED)
     .map(({ name, driveIds }) => `${name} (${driveIds.length} drives)`)
@@ -47,12 +49,22 @@ function listed(parts: readonly SharedPart[]): string {
   return more > 0 ? `${named.join(', ')} and ${more} more` : named.join(', ')
 }
 
+/** Parts whose loss takes more of a set of drives than the set bears. */
 function fatalParts(
   document: DesignDocument,
   bays: Measured['bays'],
   poolIds: readonly string[],
-): SharedPart[] {
-  return sharedParts(document, bays).filter(({ pools }) =>
-    pools.some(({ poolId, state }) => state !== 'degraded' && poolIds.includes(poolId)),
-  )
+): PartOfSeveral[] {
+  const sets = document.pools
+    .filter(({ id }) => poolIds.includes(id))
+    .flatMap((pool) => familyOf(pool).failureSets(pool))
+  const setOf = new Map(sets.flatMap(({ driveIds }, at) => driveIds.map((id) => [id, at] as const)))
+  return partsOfSeveral(document, bays).filter(({ driveIds }) => {
+    const gone = sets.map(() => 0)
+    for (const id of driveIds) {
+      const at = setOf.get(id)
+      if (at !== undefined) gone[at] = (gone[at] ?? 0) + 1
+    }
+    return sets.some(({ bears }, at) => (gone[at] ?? 0) > bears)
+  })
 }

@@ -40,8 +40,8 @@ export interface Wishes {
   loadFirst?: boolean
 }
 
-/** Ways looked at before the best one so far is taken. Keeps the slowest case seen under 10 ms. */
-const MOST_STEPS = 6_000
+/** Ways looked at before the best one so far is taken. Keeps the wiring of 24 drives well under 50 ms. */
+const MOST_STEPS = 2_000
 
 /**
  * Which plug goes to which controller, which drive to which lead?
@@ -83,7 +83,8 @@ export function dealOut(
     if (at === undefined) {
       best = { hostOf: [...now], score: state.score() }
       isPerfect =
-        compareScores(best.score, loadFirst ? [0, 0, 0, leastCost] : [0, 0, leastCost, 0]) === 0
+        compareScores(best.score, loadFirst ? [0, 0, 0, leastCost, 0] : [0, 0, leastCost, 0, 0]) ===
+        0
       return
     }
     const before = alikeBefore[depth] ?? null
@@ -119,11 +120,20 @@ export function dealOut(
   return { hostOf: found?.hostOf ?? [...now], isBest: steps <= MOST_STEPS }
 }
 
-/** Drives left out, then the other counts in the order wished for; smaller is better, from the first on. */
-type Score = [number, number, number, number]
+/**
+ * Drives left out, then the other counts in the order wished for, and at last how late the hosts are; smaller is
+ * better, from the first on.
+ */
+type Score = [number, number, number, number, number]
 
 function compareScores(one: Score, other: Score): number {
-  return one[0] - other[0] || one[1] - other[1] || one[2] - other[2] || one[3] - other[3]
+  return (
+    one[0] - other[0] ||
+    one[1] - other[1] ||
+    one[2] - other[2] ||
+    one[3] - other[3] ||
+    one[4] - other[4]
+  )
 }
 
 /** What is attached so far, and what it counts. Kept up to date rather than counted anew: it is asked often. */
@@ -132,7 +142,6 @@ class Hands {
   left = 0
   readonly #items: readonly Item[]
   readonly #hosts: readonly Host[]
-  readonly #sets: readonly BornSet[]
   readonly #setsOf: readonly (readonly number[])[]
   readonly #wishes: Required<Wishes>
   readonly #taken: number[][]
@@ -140,12 +149,18 @@ class Hands {
   readonly #demand: number[]
   /** Drives of each set that are gone with each host. */
   readonly #gone: number[][]
-  readonly #pools: number[]
+  /** More drives of a set than this on one host, and the pool is lost with it. */
+  readonly #bears: number[]
+  readonly #poolOf: number[]
+  /** For each host and pool the sets that have lost too much. */
+  readonly #lostSets: number[][]
   /** For each host those whose loss takes it along. */
   readonly #takenBy: number[][]
-  readonly #shared: number[]
-  #sharedSum = 0
-  #costSum = 0
+  #shared = 0
+  #cost = 0
+  #short = 0
+  /** Sum of the indices of the hosts that items are on. */
+  #late = 0
 
   constructor(
     items: readonly Item[],
@@ -156,20 +171,22 @@ class Hands {
   ) {
     this.#items = items
     this.#hosts = hosts
-    this.#sets = sets
     this.#setsOf = setsOf
     this.#wishes = wishes
     const kinds = items[0]?.takes.length ?? 0
+    const together = wishes.members === 'together'
     this.#taken = hosts.map(() => Array<number>(kinds).fill(0))
     this.#costs = hosts.map(() => 0)
     this.#demand = hosts.map(() => 0)
-    this.#gone = hosts.map(() => sets.map(() => 0))
+    this.#gone = hosts.map(() => Array<number>(sets.length).fill(0))
+    // Where members are to stay together, every host that has one of a set counts, for each set by itself.
+    this.#bears = sets.map(({ bears }) => (together ? 0 : bears))
     const names = [...new Set(sets.map(({ poolId }) => poolId))]
-    this.#pools = sets.map(({ poolId }) => names.indexOf(poolId))
+    this.#poolOf = sets.map(({ poolId }, set) => (together ? set : names.indexOf(poolId)))
+    this.#lostSets = hosts.map(() => Array<number>(sets.length).fill(0))
     this.#takenBy = hosts.map((_, host) =>
       hosts.flatMap(({ goneWith }, other) => (goneWith.includes(host) ? [other] : [])),
     )
-    this.#shared = hosts.map(() => 0)
   }
 
   /** Attaches an item; false, and nothing done, when the host has no room. */
@@ -191,52 +208,57 @@ class Hands {
 
   #take(item: number, host: number, by: 1 | -1): void {
     const taken = this.#taken[host] ?? []
-    this.#items[item]?.takes.forEach((count, kind) => {
-      taken[kind] = (taken[kind] ?? 0) + by * count
-    })
-  }
-
-  #settle(item: number, host: number, by: 1 | -1, cost: number): void {
-    this.#costSum += cost - (this.#costs[host] ?? 0)
-    this.#costs[host] = cost
-    this.#demand[host] = (this.#demand[host] ?? 0) + by * (this.#items[item]?.demand ?? 0)
-    const itsSets = this.#setsOf[item] ?? []
-    if (itsSets.length === 0) return
-    for (const other of this.#takenBy[host] ?? []) {
-      const gone = this.#gone[other] ?? []
-      for (const set of itsSets) gone[set] = (gone[set] ?? 0) + by
-      const shared = this.#sharedOf(gone)
-      this.#sharedSum += shared - (this.#shared[other] ?? 0)
-      this.#shared[other] = shared
+    const takes = this.#items[item]?.takes ?? []
+    for (let kind = 0; kind < takes.length; kind += 1) {
+      taken[kind] = (taken[kind] ?? 0) + by * (takes[kind] ?? 0)
     }
   }
 
-  /** Pools that are lost with so many drives of each set; or sets that are touched, if they are to stay together. */
-  #sharedOf(gone: readonly number[]): number {
-    if (this.#wishes.members === 'together') return gone.filter((count) => count > 0).length
-    const lost = new Set<number>()
-    gone.forEach((count, set) => {
-      if (count > (this.#sets[set]?.bears ?? 0)) lost.add(this.#pools[set] ?? 0)
-    })
-    return lost.size
+  #settle(item: number, host: number, by: 1 | -1, cost: number): void {
+    this.#cost += cost - (this.#costs[host] ?? 0)
+    this.#costs[host] = cost
+    this.#late += by * host
+    const demand = this.#demand[host] ?? 0
+    const most = this.#hosts[host]?.most ?? 0
+    const after = demand + by * (this.#items[item]?.demand ?? 0)
+    this.#demand[host] = after
+    this.#short += shortOf(after, most) - shortOf(demand, most)
+    for (const other of this.#takenBy[host] ?? []) {
+      for (const set of this.#setsOf[item] ?? []) this.#lose(other, set, by)
+    }
+  }
+
+  /** Counts one drive of a set more, or one less, that is gone with a host. */
+  #lose(host: number, set: number, by: 1 | -1): void {
+    const gone = this.#gone[host]
+    const lostSets = this.#lostSets[host]
+    if (!gone || !lostSets) return
+    const before = gone[set] ?? 0
+    gone[set] = before + by
+    const bears = this.#bears[set] ?? 0
+    // Only the step over what the set bears changes what is lost.
+    if (Math.min(before, before + by) !== bears) return
+    const pool = this.#poolOf[set] ?? 0
+    const lost = (lostSets[pool] ?? 0) + by
+    lostSets[pool] = lost
+    if (lost === (by === 1 ? 1 : 0)) this.#shared += by
   }
 
   /** None of the counts falls while more is attached. */
   score(): Score {
     const { leastCost, loadFirst } = this.#wishes
-    let short = 0
-    // Squares, so that what must be short is so evenly.
-    this.#hosts.forEach(({ most }, host) => {
-      const over = (this.#demand[host] ?? 0) - most
-      if (over > 0) short += over * over
-    })
     // Rounded, so that loads that differ by a rounding error count as the same.
-    short = Math.round(short)
-    const cost = Math.max(this.#costSum, leastCost)
+    const short = Math.round(this.#short)
+    const cost = Math.max(this.#cost, leastCost)
     return loadFirst
-      ? [this.left, short, this.#sharedSum, cost]
-      : [this.left, this.#sharedSum, cost, short]
+      ? [this.left, short, this.#shared, cost, this.#late]
+      : [this.left, this.#shared, cost, short, this.#late]
   }
+}
+
+/** Squares, so that what must be short is so evenly. */
+function shortOf(demand: number, most: number): number {
+  return demand > most ? (demand - most) ** 2 : 0
 }
 
 /** Where every host has enough for all, demand makes no difference, and items that differ in it are alike. */
@@ -249,13 +271,19 @@ function withoutIdleDemand(items: readonly Item[], hosts: readonly Host[]): read
 
 /** For each item the sets its drives belong to, one entry for each drive. */
 function setsByItem(items: readonly Item[], sets: readonly BornSet[]): number[][] {
-  const setOf = new Map<string, number[]>()
+  const setsOf = new Map<string, number[]>()
   sets.forEach(({ driveIds }, set) => {
-    for (const id of driveIds) setOf.set(id, [...(setOf.get(id) ?? []), set])
+    for (const id of driveIds) {
+      const before = setsOf.get(id)
+      if (before) before.push(set)
+      else setsOf.set(id, [set])
+    }
   })
-  return items.map(({ driveIds }) =>
-    driveIds.flatMap((id) => setOf.get(id) ?? []).sort((one, other) => one - other),
-  )
+  return items.map(({ driveIds }) => {
+    const found: number[] = []
+    for (const id of driveIds) found.push(...(setsOf.get(id) ?? []))
+    return found.length > 1 ? found.sort((one, other) => one - other) : found
+  })
 }
 
 /** Large items first, since they find room least easily; then by set, so that alike ones are neighbours. */

@@ -53,12 +53,14 @@ const MB = 1_000_000
  */
 export function wireData(
   ends: readonly DataEnd[],
-  hosts: readonly PortHost[],
+  allHosts: readonly PortHost[],
   sets: readonly BornSet[],
   { members, portPins }: Pick<PathChoices, 'members' | 'portPins'>,
   mostOf: (host: PortHost) => number,
 ): DataWiring {
   const pinOf = new Map(portPins.map((pin) => [pin.end, pin]))
+  // Hosts that take none of the plugs there are, as USB mostly, need not be thought about.
+  const hosts = allHosts.filter((host) => ends.some((end) => takes(host, end)))
   const wanted = ends.filter(({ bays }) => bays.some(({ drive }) => drive !== null))
   const items = wanted.map((end) => itemOf(end, hosts, pinOf.get(end.id)?.hostId ?? null))
   const dealt = dealOut(
@@ -78,7 +80,10 @@ export function wireData(
   const cables = benches.flatMap((bench) => bench.cables(members, setOf))
   const attached = new Set(cables.flatMap((cable) => cable.ends.map(({ id }) => id)))
   // What is left may still reach some drives of a plug of four, or serve plugs that are empty today.
-  for (const end of [...wanted, ...ends.filter((one) => !wanted.includes(one))]) {
+  for (const end of [
+    ...wanted,
+    ...ends.filter(({ bays }) => bays.every(({ drive }) => drive === null)),
+  ]) {
     if (attached.has(end.id)) continue
     for (const bench of benches) {
       const cable = takes(bench.host, end) ? bench.squeeze(end) : null
@@ -99,9 +104,10 @@ export function wireData(
       ...ends.filter(({ id }) => !attached.has(id)).flatMap(emptyBays),
       ...cables.flatMap(withoutPort),
     ].sort((one, other) => one - other),
-    free: benches.flatMap((bench) => {
+    free: allHosts.flatMap((host) => {
+      const bench = benches.find((one) => one.host === host) ?? new Bench(host)
       const connectors = bench.free()
-      return connectors.length > 0 ? [{ host: bench.host, connectors }] : []
+      return connectors.length > 0 ? [{ host, connectors }] : []
     }),
     isBest: dealt.isBest,
   }

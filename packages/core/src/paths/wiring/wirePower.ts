@@ -67,7 +67,8 @@ export function wirePower(
       // A plug of a backplane without a drive behind it is wanted too, if less.
       driveIds,
       demand: driveIds.length,
-      allowed: pinned.length > 0 ? pinned : leads.map((_, index) => index),
+      allowed:
+        pinned.length > 0 ? pinned : leads.flatMap((lead, at) => (canFeed(lead, end) ? [at] : [])),
     }
   })
   const hosts = leads.map(({ plugs }, index): Host => {
@@ -106,6 +107,10 @@ export function wirePower(
     isBest,
   }
 }
+
+/** Whether a lead has the plug, or one that an adapter makes it of. */
+const canFeed = ({ plugs }: SupplyLead, { plug }: PowerEnd): boolean =>
+  plugs[plug] > 0 || (plug === 'SATA power' && plugs['peripheral power'] > 0)
 
 const adaptersFor = (wanted: number, there: number): number =>
   Math.ceil(Math.max(0, wanted - there) / PLUGS_PER_ADAPTER)

@@ -1,5 +1,6 @@
 import type { BayPlan } from '../../design/bayUse'
 import type { DesignDocument } from '../../design/document'
+import { keptByParts } from '../../design/keptByParts'
 import { familyOf } from '../../pool/families'
 import { placementsOf } from '../placements'
 import { type CableLine, cableList } from './cableList'
@@ -18,18 +19,8 @@ export interface Wiring {
   power: PowerWiring | null
 }
 
-const kept = new WeakMap<DesignDocument, Wiring>()
-
-/**
- * Every cable and every lead of a machine, worked out round what the builder has fixed.
- *
- * Rules, the survival of shared parts and the paths ask the same of one document, which never changes.
- */
-export function wiringOf(document: DesignDocument, bays: BayPlan): Wiring {
-  const wiring = kept.get(document) ?? findWiring(document, bays)
-  kept.set(document, wiring)
-  return wiring
-}
+/** Every cable and every lead of a machine, worked out round what the builder has fixed. */
+export const wiringOf = keptByParts(findWiring)
 
 function findWiring(document: DesignDocument, bays: BayPlan): Wiring {
   const hosts = portHosts(document)
@@ -56,6 +47,6 @@ function bornSets({ pools }: DesignDocument): BornSet[] {
 }
 
 /** The cables that the wiring wants, and where each comes from. */
-export function cablesOf(document: DesignDocument, bays: BayPlan): CableLine[] {
-  return cableList(document, wiringOf(document, bays).data.cables)
-}
+export const cablesOf = keptByParts((document: DesignDocument, bays: BayPlan): CableLine[] =>
+  cableList(document, wiringOf(document, bays).data.cables),
+)
