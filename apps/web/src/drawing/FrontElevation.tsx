@@ -171,7 +171,9 @@ export function FrontElevation(props: FrontElevationProps) {
               width: front.widthMm * pxPerMm,
               height: front.heightMm * pxPerMm,
             }}
-          />
+          >
+            {front.topMm > 0 && <span className={styles.frontName}>{front.name}</span>}
+          </div>
         ))}
         {rows.map((row) => (
           <div role="row" key={row[0]?.bay.id} style={{ display: 'contents' }}>

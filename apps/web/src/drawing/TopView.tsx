@@ -15,12 +15,15 @@ interface TopViewProps {
   document: DesignDocument
   widthPx: number
   pointedPartIds: readonly string[]
+  /** Whether the overlay names the cards instead. */
+  hidesCardWords?: boolean
   /** Drawn over it to the same scale, from the case's front left corner. */
   overlay?: (pxPerMm: number) => ReactNode
 }
 
 /** The machine from above, front at the left, to scale, in the depth that its place has. */
-export function TopView({ document, widthPx, pointedPartIds, overlay }: TopViewProps) {
+export function TopView(props: TopViewProps) {
+  const { document, widthPx, pointedPartIds, hidesCardWords = false, overlay } = props
   const chassis = fittedOne(document, 'chassis')
   if (!chassis) return <p className="soft">Choose a chassis, and it is drawn here to scale.</p>
   const { widthMm, depthMm } = chassis.sheet
@@ -66,7 +69,7 @@ export function TopView({ document, widthPx, pointedPartIds, overlay }: TopViewP
             {boxes.map((box) => (
               <PlanBox
                 key={box.id}
-                box={box}
+                box={hidesCardWords && box.isCard ? { ...box, words: [] } : box}
                 pxPerMm={pxPerMm}
                 lit={pointedPartIds.includes(box.id)}
               />

@@ -80,6 +80,7 @@ export function PathsPlan(props: PathsPlanProps) {
         document={document}
         widthPx={widthPx}
         pointedPartIds={[]}
+        hidesCardWords={!leads}
         overlay={(pxPerMm) => (
           <>
             <PlanRuns
@@ -196,7 +197,7 @@ function SlotPlace({ slot, pxPerMm }: { slot: PlanSlot; pxPerMm: number }) {
         height: slot.widthMm * pxPerMm,
       }}
     >
-      {slot.cardId === null && <span>slot {slot.slot}</span>}
+      <span>{slot.cardName ?? `slot ${slot.slot}`}</span>
     </div>
   )
 }

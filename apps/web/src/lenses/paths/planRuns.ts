@@ -52,6 +52,7 @@ export interface PlanSlot {
   /** Counted from 1. */
   slot: number
   cardId: string | null
+  cardName: string | null
   x: number
   y: number
   widthMm: number
@@ -212,6 +213,7 @@ function slotsOf(document: DesignDocument): PlanSlot[] {
       {
         slot: slot + 1,
         cardId: card?.part.id ?? null,
+        cardName: card?.sheet.model ?? null,
         x: boardAt.frontMm - lengthMm,
         y: leftMm,
         widthMm,
