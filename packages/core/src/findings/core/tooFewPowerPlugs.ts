@@ -1,13 +1,11 @@
 import { fittedOne } from '../../design/fittedParts'
 import { blockUses } from '../../fit/attachments'
 import { powerPlugs } from '../../fit/powerPlugs'
+import { DRIVES_PER_BACKPLANE_PLUG } from '../../paths/wiring/powerEnds'
 import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'
-
-/** Drives on a backplane of which no data sheet speaks: one plug feeds about this many. Common practice, no source. */
-const DRIVES_PER_BACKPLANE_PLUG = 4
 
 /** Drives with plugs of their own want a SATA power plug each, a backplane the plugs it has. */
 export const tooFewPowerPlugs: Rule = (document, { bays }, say) => {

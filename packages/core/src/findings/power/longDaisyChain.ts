@@ -1,12 +1,10 @@
 import { fittedOne } from '../../design/fittedParts'
 import { blockUses } from '../../fit/attachments'
+import { DRIVES_PER_LEAD } from '../../paths/wiring/wirePower'
 import type { Rule } from '../rule'
 import { fitFinding } from '../fitFinding'
 import { notKnown } from '../notKnown'
 import { sheetName } from '../sheetName'
-
-/** More spinning drives than this on one lead sag while starting. Common practice, no source. */
-const DRIVES_PER_LEAD = 4
 
 /** Many drives one behind the other on one lead of the supply. */
 export const longDaisyChain: Rule = (document, { bays }, say) => {

@@ -14,7 +14,7 @@ export interface PowerEnd {
 }
 
 /** Drives on a backplane of which no data sheet speaks: one plug feeds about this many. Common practice, no source. */
-const DRIVES_PER_BACKPLANE_PLUG = 4
+export const DRIVES_PER_BACKPLANE_PLUG = 4
 
 /**
  * Where power plugs must go: into every drive, into every plug of a backplane that has a drive.
