@@ -1,5 +1,6 @@
 import {
   cablesOf,
+  cardLoads,
   driveBytes,
   evaluate,
   type PileDrive,
@@ -103,6 +104,13 @@ export const selectTopology = createSelector(
   selectDocument,
   selectEvaluation,
   (document, { bays }) => topologyOf(document, bays),
+)
+
+/** Each placed card with what hangs on it. */
+export const selectCardLoads = createSelector(
+  selectDocument,
+  selectEvaluation,
+  (document, { bays }) => cardLoads(document, bays),
 )
 
 /** The best ways to place the cards. */

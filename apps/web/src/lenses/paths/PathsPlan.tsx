@@ -135,9 +135,12 @@ interface PlanRunsProps {
 
 /** How wide a line is says its rate, how dark and dashed it is its load. */
 function PlanRuns({ runs, widest, litLinks, moving, pxPerMm }: PlanRunsProps) {
+  const isLit = ({ linkIds }: PlanRun): boolean => linkIds.some((id) => litLinks.has(id))
+  // What is lit is drawn last, so that nothing lies over it.
+  const ordered = [...runs].sort((one, other) => Number(isLit(one)) - Number(isLit(other)))
   return (
     <svg className={styles.runs} aria-hidden="true">
-      {runs.map((run) => {
+      {ordered.map((run) => {
         const share = widest === null ? 0.4 : Math.sqrt((run.bytesPerSecond ?? 0) / widest)
         return (
           <path
@@ -149,7 +152,7 @@ function PlanRuns({ runs, widest, litLinks, moving, pxPerMm }: PlanRunsProps) {
             className={[
               styles.link,
               loadClass(run.share),
-              run.linkIds.some((id) => litLinks.has(id)) && styles.lit,
+              isLit(run) && styles.lit,
               moving && run.share > 0 && styles.moving,
             ]
               .filter(Boolean)

@@ -12,7 +12,7 @@ import {
   takesEdge,
 } from '@flint/core'
 import { say } from '../../controls/locale'
-import { selectDocument, selectPlacements } from '../../sheet/selectors'
+import { selectCardLoads, selectDocument, selectPlacements } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
@@ -106,11 +106,11 @@ function placedWords(best: Placement, other: Placement, nameOf: (id: string) => 
 /** The slot of one card, what it gives, and a choice to fix it. */
 function CardSlot({ cardId }: { cardId: string }) {
   const document = useAppSelector(selectDocument)
-  const [best] = useAppSelector(selectPlacements)
+  const loads = useAppSelector(selectCardLoads)
   const edit = useEdit()
   const card = cardsOf(document).find(({ part }) => part.id === cardId)
   const slots = fittedOne(document, 'board')?.sheet.slots ?? []
-  const at = best?.placed.find((one) => one.cardId === cardId)
+  const at = loads.find((one) => one.cardId === cardId)
   const pin = document.paths.cardPins.find((one) => one.cardId === cardId)
   if (!card) return null
   return (
