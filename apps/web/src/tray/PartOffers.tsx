@@ -6,6 +6,7 @@ import {
   fitPart,
   fittedOfKind,
   fitVerdict,
+  isSingle,
   type PartKind,
   type PartSheet,
   type Verdict,
@@ -169,6 +170,8 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
         </span>
         <span className={styles.wide}>
           {shape && <SeverityShape severity={shape} />} {isChosen ? 'chosen; ' : ''}
+          {/* Of what a machine may have several, the verdict is on one more. */}
+          {isChosen && !isSingle(sheet.kind) ? 'one more ' : ''}
           {verdict}
           {reason ? `: ${reason}` : ''}
         </span>

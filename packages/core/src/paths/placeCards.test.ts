@@ -1,17 +1,10 @@
 import fc from 'fast-check'
+import { slotOf } from '../../fixtures/slots'
 import type { SlotSharing } from '../catalogue/kinds/board'
 import { cardsInConflict } from './cardsInConflict'
 import { pcieBytesPerSecond } from './linkRates'
 import { type Card, placeCards, type Slot } from './placeCards'
 
-const slot = (physicalLanes: number, change: Partial<Slot> = {}): Slot => ({
-  physicalLanes,
-  electricalLanes: physicalLanes,
-  pcieGeneration: 3,
-  openEnd: false,
-  origin: 'CPU',
-  ...change,
-})
 const card = (id: string, lanes: number, needBytesPerSecond = 0): Card => ({
   id,
   lanes,
@@ -27,23 +20,23 @@ const slotsOf = (slots: Slot[], cards: Card[], sharing: SlotSharing[] = []) =>
   )
 
 test('a controller goes where it is not throttled', () => {
-  const slots = [slot(16, { electricalLanes: 4, origin: 'chipset' }), slot(16)]
+  const slots = [slotOf(16, { electricalLanes: 4, origin: 'chipset' }), slotOf(16)]
   expect(slotsOf(slots, [card('fast', 8, 6e9), card('slow', 8, 1e9)])).toEqual({ fast: 2, slow: 1 })
 })
 
 test('off the chipset when nothing else is lost by it', () => {
-  expect(slotsOf([slot(8, { origin: 'chipset' }), slot(8)], [card('a', 8)])).toEqual({ a: 2 })
+  expect(slotsOf([slotOf(8, { origin: 'chipset' }), slotOf(8)], [card('a', 8)])).toEqual({ a: 2 })
 })
 
 test('a long edge wants a long slot or an open end', () => {
-  expect(slotsOf([slot(4)], [card('a', 8)])).toEqual({})
-  expect(slotsOf([slot(4, { openEnd: true })], [card('a', 8)])).toEqual({ a: 1 })
+  expect(slotsOf([slotOf(4)], [card('a', 8)])).toEqual({})
+  expect(slotsOf([slotOf(4, { openEnd: true })], [card('a', 8)])).toEqual({ a: 1 })
 })
 
 // Common practice, no source: a ×4 slot that falls to ×2 while the ×1 slot beside it is used gives 800 MB/s,
 // short of the 1,000 and more that a 10 Gb/s card can ask for.
 test('a slot loses lanes while its neighbour is used', () => {
-  const slots = [slot(4, { pcieGeneration: 2 }), slot(1, { pcieGeneration: 2 })]
+  const slots = [slotOf(4, { pcieGeneration: 2 }), slotOf(1, { pcieGeneration: 2 })]
   const sharing = [{ inUse: 'slot-2', loses: 'slot-1', lanesLeft: 2 }]
   const [best] = placeCards(slots, [card('ten', 4, 1.1e9), card('one', 1)], sharing, [])
   expect(best?.placed[0]).toMatchObject({ lanes: 2, bytesPerSecond: 800e6 })
@@ -54,18 +47,25 @@ test('a slot loses lanes while its neighbour is used', () => {
 
 test('an M.2 device can kill a slot', () => {
   const sharing = [{ inUse: 'm2-1', loses: 'slot-1', lanesLeft: 0 }]
-  expect(placeCards([slot(4)], [card('a', 4)], sharing, ['m2-1'])[0]?.leftIds).toEqual(['a'])
+  expect(placeCards([slotOf(4)], [card('a', 4)], sharing, ['m2-1'])[0]?.leftIds).toEqual(['a'])
 })
 
 test('pins win, also over what is better', () => {
-  const slots = [slot(4), slot(16)]
+  const slots = [slotOf(4), slotOf(16)]
   const [best] = placeCards(slots, [card('a', 4, 5e9)], [], [], { a: 0 })
   expect(best?.placed[0]?.slot).toBe(0)
   expect(placeCards(slots, [card('a', 8)], [], [], { a: 0 })).toEqual([])
 })
 
 test('the next best ways follow, all different', () => {
-  const ways = placeCards([slot(8), slot(8), slot(8)], [card('a', 8), card('b', 8)], [], [], {}, 4)
+  const ways = placeCards(
+    [slotOf(8), slotOf(8), slotOf(8)],
+    [card('a', 8), card('b', 8)],
+    [],
+    [],
+    {},
+    4,
+  )
   expect(ways).toHaveLength(4)
   expect(new Set(ways.map((way) => JSON.stringify(way.placed))).size).toBe(4)
 })
@@ -73,10 +73,10 @@ test('the next best ways follow, all different', () => {
 // Common practice, no source: 24 lanes of a desktop CPU are 16 to the slots, 4 to M.2, 4 to the chipset.
 test('two controllers, a fast network card and a display card on a desktop board', () => {
   const slots = [
-    slot(16),
-    slot(1, { origin: 'chipset' }),
-    slot(16, { electricalLanes: 4, origin: 'chipset' }),
-    slot(16, { electricalLanes: 2, origin: 'chipset' }),
+    slotOf(16),
+    slotOf(1, { origin: 'chipset' }),
+    slotOf(16, { electricalLanes: 4, origin: 'chipset' }),
+    slotOf(16, { electricalLanes: 2, origin: 'chipset' }),
   ]
   const drives = 16 * 250e6
   const cards = [card('sixteen', 8, drives), card('eight', 8, drives / 2), card('ten', 4, 1.2e9)]
@@ -91,7 +91,7 @@ test('two controllers, a fast network card and a display card on a desktop board
 })
 
 test('the smallest conflict names no card that could be left out', () => {
-  const slots = [slot(16), slot(1), slot(1)]
+  const slots = [slotOf(16), slotOf(1), slotOf(1)]
   const cards = [card('one', 1), card('a', 16), card('two', 1), card('b', 16)]
   expect(cardsInConflict(slots, cards, [], [])).toEqual(['a', 'b'])
   expect(cardsInConflict(slots, cards.slice(0, 2), [], [])).toEqual([])

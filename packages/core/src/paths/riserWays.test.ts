@@ -1,21 +1,15 @@
+import { slotOf } from '../../fixtures/slots'
 import { demoDesign } from '../../fixtures/demo'
 import { withPart } from '../../fixtures/ruleTable'
 import { pinCard } from '../design/edits/pinPaths'
 import { placementsOf } from './placements'
-import type { Slot } from './placeCards'
 import { riserWays } from './riserWays'
 
-const slot = (physicalLanes: number, change: Partial<Slot> = {}): Slot => ({
-  physicalLanes,
-  electricalLanes: physicalLanes,
-  pcieGeneration: 3,
-  openEnd: false,
-  origin: 'CPU',
-  ...change,
-})
-
 test('two places share the lanes of the slot', () => {
-  const [way, ...others] = riserWays([slot(16), slot(1)], [{ id: 'r', lanes: 16, gives: [8, 8] }])
+  const [way, ...others] = riserWays(
+    [slotOf(16), slotOf(1)],
+    [{ id: 'r', lanes: 16, gives: [8, 8] }],
+  )
   expect(others).toEqual([])
   expect(way?.slotOf).toEqual({ r: 0 })
   expect(way?.places.map(({ electricalLanes, boardSlot }) => [electricalLanes, boardSlot])).toEqual(
@@ -29,23 +23,23 @@ test('two places share the lanes of the slot', () => {
 
 test('widths are those that exist', () => {
   const [way] = riserWays(
-    [slot(16, { electricalLanes: 4 })],
+    [slotOf(16, { electricalLanes: 4 })],
     [{ id: 'r', lanes: 16, gives: [16, 16, 16] }],
   )
   expect(way?.places.map(({ electricalLanes }) => electricalLanes)).toEqual([1, 1, 1])
 })
 
 test('without risers there is one way, and none for a riser that no slot takes', () => {
-  expect(riserWays([slot(4)], [])).toHaveLength(1)
-  expect(riserWays([slot(4)], [{ id: 'r', lanes: 16, gives: [16] }])).toEqual([])
+  expect(riserWays([slotOf(4)], [])).toHaveLength(1)
+  expect(riserWays([slotOf(4)], [{ id: 'r', lanes: 16, gives: [16] }])).toEqual([])
 })
 
 test('two risers never stand in one slot; a pinned one stays', () => {
   const risers = ['a', 'b'].map((id) => ({ id, lanes: 16, gives: [16] }))
-  expect(riserWays([slot(16), slot(16), slot(4)], risers)).toHaveLength(2)
-  expect(riserWays([slot(16), slot(16)], risers, { a: 1 }).map(({ slotOf }) => slotOf)).toEqual([
-    { a: 1, b: 0 },
-  ])
+  expect(riserWays([slotOf(16), slotOf(16), slotOf(4)], risers)).toHaveLength(2)
+  expect(riserWays([slotOf(16), slotOf(16)], risers, { a: 1 }).map(({ slotOf }) => slotOf)).toEqual(
+    [{ a: 1, b: 0 }],
+  )
 })
 
 test('in a design, cards stand on the riser, and each has its share of the lanes', () => {

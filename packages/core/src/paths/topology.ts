@@ -13,7 +13,7 @@ import {
 import type { Placement } from './placeCards'
 import { placementsOf } from './placements'
 import type { PortHost } from './wiring/portHosts'
-import type { DataCable } from './wiring/wireData'
+import type { DataCable } from './wiring/hostBench'
 import { wiringOf } from './wiring/wiring'
 
 /** The way of a drive to the CPU, the nearest link first. */

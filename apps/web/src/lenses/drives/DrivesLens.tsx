@@ -129,7 +129,7 @@ export function DrivesLens() {
               </button>
             </span>
             {chassis && !showsPile && (
-              <span className={styles.aside}>
+              <span className="aside">
                 {chassis.maker} {chassis.model}, {say.counted(bays.bays.length, 'bay')}: {filled}{' '}
                 filled, {bays.bays.length - filled} free
               </span>

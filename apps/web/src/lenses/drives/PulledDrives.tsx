@@ -30,7 +30,7 @@ export function PulledDrives() {
     <section className={styles.block} aria-label="Drives pulled">
       <h2>
         {say.counted(pulled.length, 'drive')} pulled{' '}
-        <span className={styles.aside}>only to see; the design stays as it is</span>
+        <span className="aside">only to see; the design stays as it is</span>
       </h2>
       <div role="status">
         {pools.map((pool) => {

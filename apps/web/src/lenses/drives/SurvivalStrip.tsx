@@ -24,7 +24,7 @@ export function SurvivalStrip() {
     <section className={styles.block} aria-label="What is survived">
       <h2>
         When drives fail
-        <span className={styles.aside}>
+        <span className="aside">
           share of all ways in which that many can fail that the pool survives
         </span>
       </h2>

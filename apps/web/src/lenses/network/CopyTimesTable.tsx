@@ -34,9 +34,9 @@ export function CopyTimesTable({ ports, machineBytesPerSecond, packetBytes }: Co
     <section aria-label="Copy times">
       <h2>
         Copy times
-        <span className={styles.aside}>one reader, one link, large files</span>
+        <span className="aside">one reader, one link, large files</span>
       </h2>
-      <table className={styles.table}>
+      <table className="lined">
         <thead>
           <tr>
             <th scope="col">What</th>

@@ -24,7 +24,7 @@ export function PortsTable({ ports, topology, packetBytes }: PortsTableProps) {
         </p>
       )}
       {ports.length > 0 && (
-        <table className={styles.table}>
+        <table className="lined">
           <thead>
             <tr>
               <th scope="col">Port of</th>

@@ -32,13 +32,13 @@ export function ReadersTable({ ports, packetBytes }: ReadersTableProps) {
     <section aria-label="Readers at once">
       <h2>
         Readers at once
-        <span className={styles.aside}>
+        <span className="aside">
           {links > 1
             ? `${links} ports of ${say.number(quickest.bitsPerSecond / 1e9, 1)} Gb/s joined`
             : `one port of ${say.number(quickest.bitsPerSecond / 1e9, 1)} Gb/s`}
         </span>
       </h2>
-      <table className={styles.table}>
+      <table className="lined">
         <thead>
           <tr>
             <th scope="col">Readers</th>

@@ -41,7 +41,7 @@ export function CableTable() {
     <section aria-label="Cables">
       <h2>
         Cables
-        <span className={styles.aside}>
+        <span className="aside">
           {say.counted(lines.length, 'cable')}, {missing.length} to get
         </span>
       </h2>
@@ -78,7 +78,7 @@ export function CableTable() {
         </button>
       </div>
       <div className={styles.scrolls}>
-        <table className={styles.way}>
+        <table className={`lined ${styles.way ?? ''}`}>
           <thead>
             <tr>
               <th scope="col">No.</th>

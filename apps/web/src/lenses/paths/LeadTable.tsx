@@ -34,10 +34,10 @@ export function LeadTable() {
     <section aria-label="Power leads" className={styles.block}>
       <h2>
         Power leads
-        <span className={styles.aside}>amperes at 12 V while all drives start at once</span>
+        <span className="aside">amperes at 12 V while all drives start at once</span>
       </h2>
       <div className={styles.scrolls}>
-        <table className={styles.way}>
+        <table className={`lined ${styles.way ?? ''}`}>
           <thead>
             <tr>
               <th scope="col">Lead</th>

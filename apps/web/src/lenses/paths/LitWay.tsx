@@ -17,7 +17,7 @@ export function LitWay({ topology, rates, litId }: LitWayProps) {
     return <p className="soft">Point at a drive or a network port to see every link of its way.</p>
   }
   return (
-    <table className={styles.way}>
+    <table className={`lined ${styles.way ?? ''}`}>
       <thead>
         <tr>
           <th scope="col">Link</th>

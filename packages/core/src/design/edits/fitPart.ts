@@ -16,6 +16,11 @@ const SINGLE: ReadonlySet<PartKind> = new Set([
   'ups',
 ])
 
+/** Whether a machine has one part of this kind, so that choosing another changes it. */
+export function isSingle(kind: PartKind): boolean {
+  return SINGLE.has(kind)
+}
+
 /**
  * Adds a part that sits in no bay, or changes the one there is where a machine has only one; the same
  * one again changes nothing.
@@ -23,9 +28,9 @@ const SINGLE: ReadonlySet<PartKind> = new Set([
 export function fitPart(document: DesignDocument, part: CataloguePart): DesignDocument {
   const { kind } = part.sheet
   const { document: withSheet, snapshotId } = withSnapshot(document, part)
-  const isSingle = SINGLE.has(kind)
-  if (isSingle && fittedOne(document, kind)?.part.snapshotId === snapshotId) return document
-  const replaced = isSingle
+  const takesPlace = isSingle(kind)
+  if (takesPlace && fittedOne(document, kind)?.part.snapshotId === snapshotId) return document
+  const replaced = takesPlace
     ? new Set(fittedOfKind(document, kind).map(({ part: { id } }) => id))
     : new Set<string>()
   const fitted: FittedPart = {

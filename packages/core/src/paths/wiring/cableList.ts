@@ -3,7 +3,7 @@ import type { DataPlug } from '../../catalogue/plugs'
 import type { DesignDocument } from '../../design/document'
 import { fittedOfKind, fittedOne } from '../../design/fittedParts'
 import { cableMm, spotOfBays, spotOfHost } from './spots'
-import type { DataCable } from './wireData'
+import type { DataCable } from './hostBench'
 
 /** What a cable must be. */
 export interface CableNeed {

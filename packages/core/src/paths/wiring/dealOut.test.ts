@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { type BornSet, dealOut, type Host, type Item } from './dealOut'
+import { dealOut } from './dealOut'
+import type { BornSet, Host, Item } from './hands'
 
 /** One place for each item, as ports of a board have it. */
 const ports = (count: number, index: number, change: Partial<Host> = {}): Host => ({

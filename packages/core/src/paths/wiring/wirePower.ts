@@ -1,6 +1,7 @@
 import { AMPS_PER_POWER_PLUG } from '../../catalogue/plugs'
 import type { PathChoices } from '../pathChoices'
-import { type BornSet, dealOut, type Host, type Item } from './dealOut'
+import { dealOut } from './dealOut'
+import type { BornSet, Host, Item } from './hands'
 import type { PowerEnd } from './powerEnds'
 import { ADAPTER_AMPS, type SupplyLead } from './supplyLeads'
 
