@@ -25,13 +25,29 @@ interface Shape {
   tooHigh: boolean
 }
 
+/** A network link that leaves a board or card. */
+export interface RearLink {
+  id: string
+  partId: string
+  strokeWidth: number
+  className: string
+  words: string
+}
+
+/** How far links are drawn beyond the case. */
+const LINK_PX = 16
+
+const NO_LINKS: readonly RearLink[] = []
+
 /** The rear: sockets of the board, openings with cards, the supply. To scale; heights from the floor. */
 export function RearView({
   document,
   pointedPartIds,
+  links = NO_LINKS,
 }: {
   document: DesignDocument
   pointedPartIds: readonly string[]
+  links?: readonly RearLink[]
 }) {
   const chassis = fittedOne(document, 'chassis')
   if (!chassis) return null
@@ -47,7 +63,7 @@ export function RearView({
         <div className={styles.measured}>
           <svg
             width={widthMm * pxPerMm + 2}
-            height={topMm * pxPerMm + 2}
+            height={topMm * pxPerMm + 2 + (links.length > 0 ? LINK_PX : 0)}
             role="img"
             aria-label={`Rear: ${shapes.map(({ words }) => words).join(', ') || 'nothing placed'}`}
           >
@@ -82,6 +98,24 @@ export function RearView({
                   </g>
                 ),
               )}
+              {links.map(({ id, partId, strokeWidth, className, words }) => {
+                const shape = shapes.find((one) => one.id === partId)
+                if (!shape) return null
+                const ofPart = links.filter((one) => one.partId === partId)
+                const at = (ofPart.findIndex((one) => one.id === id) + 1) / (ofPart.length + 1)
+                const x = (widthMm - shape.leftMm - shape.widthMm * (1 - at)) * pxPerMm
+                const y = (heightMm - BOARD_OVER_FLOOR_MM) * pxPerMm
+                return (
+                  <path
+                    key={id}
+                    d={`M${x} ${y - 6} L${x} ${heightMm * pxPerMm + LINK_PX}`}
+                    strokeWidth={strokeWidth}
+                    className={className}
+                  >
+                    <title>{words}</title>
+                  </path>
+                )
+              })}
             </g>
           </svg>
           <div style={{ marginTop: (topMm - heightMm) * pxPerMm }}>

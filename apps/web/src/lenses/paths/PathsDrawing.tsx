@@ -4,11 +4,11 @@ import { say } from '../../controls/locale'
 import type { EndWords } from './endWords'
 import { loadClass } from './loadClass'
 import { type PathEnd, pathTree } from './pathTree'
+import { strokePx } from './strokePx'
 import styles from './paths.module.css'
 
 const X = { cpu: 0, chipset: 110, node: 250, end: 500, words: 520 }
 const BOX = { width: 62, height: 30, nodeWidth: 180 }
-const WIDEST_PX = 9
 
 interface PathsDrawingProps {
   topology: Topology
@@ -29,9 +29,8 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
   const line = (linkId: string | null) => {
     const link = topology.links.find(({ id }) => id === linkId)
     const load = rates.loads.find((one) => one.link.id === linkId)
-    const width = Math.sqrt((link?.bytesPerSecond ?? 0) / widest) * WIDEST_PX
     return {
-      strokeWidth: Math.max(1, width),
+      strokeWidth: strokePx(link?.bytesPerSecond ?? 0, widest),
       className: [
         styles.link,
         load && loadClass(load.share),

@@ -23,11 +23,13 @@ import { EndPicker } from './EndPicker'
 import { endWords } from './endWords'
 import { LeadTable } from './LeadTable'
 import { LitWay } from './LitWay'
+import { linkClass } from './loadClass'
 import { LoadLegend } from './LoadLegend'
 import { PathsDrawing } from './PathsDrawing'
 import { PathsPlan } from './PathsPlan'
 import { PathsTray } from './PathsTray'
 import { leadRuns, planDrawing } from './planRuns'
+import { rearLinks } from './rearLinks'
 import { ScenarioChooser } from './ScenarioChooser'
 import { ScenarioWords } from './ScenarioWords'
 import { useScenarioRates } from './useScenarioRates'
@@ -147,6 +149,7 @@ export function PathsLens() {
                 <RearView
                   document={document}
                   pointedPartIds={litNetwork ? [litNetwork.port.partId] : []}
+                  links={rearLinks(topology, rates, (share, id) => linkClass(share, id === litId))}
                 />
               </div>
             )}

@@ -21,10 +21,11 @@ import {
   SlotPlace,
 } from './planHandles'
 import type { PlanDrawing, PlanPoint, PlanRun } from './planRuns'
+import { strokePx } from './strokePx'
 import styles from './paths.module.css'
 
-const WIDEST_PX = 9
-const THINNEST_PX = 1.5
+/** Leads are all drawn alike. */
+const LEAD_PX = 3.5
 
 interface PathsPlanProps {
   document: DesignDocument
@@ -132,14 +133,14 @@ function PlanRuns({ runs, widest, litLinks, moving, pxPerMm }: PlanRunsProps) {
   return (
     <svg className={styles.runs} aria-hidden="true">
       {ordered.map((run) => {
-        const share = widest === null ? 0.4 : Math.sqrt((run.bytesPerSecond ?? 0) / widest)
+        const strokeWidth = widest === null ? LEAD_PX : strokePx(run.bytesPerSecond ?? 0, widest)
         return (
           <path
             key={run.id}
             d={run.points
               .map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${x * pxPerMm} ${y * pxPerMm}`)
               .join(' ')}
-            strokeWidth={Math.max(THINNEST_PX, share * WIDEST_PX)}
+            strokeWidth={strokeWidth}
             className={[
               styles.link,
               loadClass(run.share),

@@ -10,6 +10,11 @@ export function loadClass(share: number): string | undefined {
   return share > 0 ? styles.loaded : undefined
 }
 
+/** All classes of a link's stroke. */
+export function linkClass(share: number, isLit: boolean): string {
+  return [styles.link, loadClass(share), isLit && styles.lit].filter(Boolean).join(' ')
+}
+
 /** What the strokes mean. */
 export const LOAD_WORDS = [
   { share: 0, words: 'idle' },
