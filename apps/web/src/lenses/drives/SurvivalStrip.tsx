@@ -163,7 +163,7 @@ function SharedPartsWords() {
       <p className="soft">
         The data is still on the drives; what was being written may not be.{' '}
         <Link to="../paths" relative="path">
-          Cables and leads are in Paths
+          See the cables and leads
         </Link>
       </p>
     </div>
