@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { type CataloguePart, catalogueFile } from '@flint/core'
+import { type CataloguePart, catalogueFile } from '@flint/core/editing'
 
 const { parts } = catalogueFile.parse(JSON.parse(readFileSync('demo/catalogue.json', 'utf8')))
 

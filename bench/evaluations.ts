@@ -1,19 +1,19 @@
 // How many evaluations of a 24-bay design does one core do in a second?
 import {
-  type DesignDocument,
-  evaluate,
+  type Design,
   fitPart,
   groupDrives,
   moveDrive,
   newDesign,
   notePieces,
   putDrivesInBays,
-} from '@flint/core'
+} from '@flint/core/editing'
+import { evaluate } from '@flint/core/figures'
 import { part } from './demoParts'
 
 const SECONDS = 3
 
-function twentyFourBays(): DesignDocument {
+function twentyFourBays(): Design {
   const slugs = [
     'pellworth-drystone-4u24',
     'tindrel-watch-atx',
@@ -37,7 +37,7 @@ function twentyFourBays(): DesignDocument {
 // document itself can help. What depends on parts and bays alone is kept while they stay what they are, so
 // edits that touch them are counted apart.
 const base = twentyFourBays()
-const edits: [name: string, edit: (round: number) => DesignDocument][] = [
+const edits: [name: string, edit: (round: number) => Design][] = [
   ['an age', (round) => notePieces(base, ['drive-1'], { ageYears: round % 10 })],
   ['a drive in another bay', (round) => moveDrive(base, 'drive-1', `bay-${2 + (round % 20)}`)],
 ]

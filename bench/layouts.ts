@@ -1,21 +1,20 @@
 // How long do the capacity and survival of 60 drives take, and everything that a pile of 24 could be?
+import { newDesign, type Pool } from '@flint/core/editing'
 import {
   candidates,
   familyOf,
   layoutFamilies,
-  newDesign,
-  type PileDrive,
-  type Pool,
-  redundancyOf,
+  type CandidateDrive,
+  countedGroups,
   survivalByCounting,
-} from '@flint/core'
+} from '@flint/core/figures'
 import { medianMilliseconds } from './median'
 
 const TERABYTES = [4, 6, 8, 12, 16]
 const { houseRules } = newDesign('bench')
 
 /** Drives of five sizes, so that nothing is as simple as with equal ones. */
-function pile(count: number): PileDrive[] {
+function pile(count: number): CandidateDrive[] {
   return Array.from({ length: count }, (_, index) => ({
     id: `drive-${index + 1}`,
     capacityBytes: (TERABYTES[index % TERABYTES.length] ?? 4) * 1e12,
@@ -29,7 +28,7 @@ const bytesOf = new Map(sixty.map(({ id, capacityBytes }) => [id, capacityBytes]
 function countPool(pool: Pool): void {
   const family = familyOf(pool)
   family.capacityOf(pool, bytesOf)
-  survivalByCounting(redundancyOf(family.failureSets(pool)))
+  survivalByCounting(countedGroups(family.failureGroups(pool)))
 }
 
 const slowest = layoutFamilies

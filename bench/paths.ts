@@ -1,15 +1,14 @@
-// How long does it take to place six cards, to wire 24 drives, and to share the links of 60 drives?
+// How long does it take to resolve a machine of 24 drives and six cards, from nothing and after an edit, and to
+// share the links of 60 drives?
 import {
-  bayPlan,
-  type DesignDocument,
+  bayIdOf,
+  type Design,
   groupDrives,
-  maxMinFair,
+  moveDrive,
   newDesign,
-  placeCards,
-  placementsOf,
   putDrivesInBays,
-  wiringOf,
-} from '@flint/core'
+} from '@flint/core/editing'
+import { maxMinFair, resolveMachine } from '@flint/core/figures'
 import { part } from './demoParts'
 import { medianMilliseconds } from './median'
 
@@ -19,19 +18,8 @@ const slots = Array.from({ length: 7 }, (_, index) => ({
   pcieGeneration: 3 + (index % 2),
   openEnd: false,
   origin: index < 3 ? ('CPU' as const) : ('chipset' as const),
+  splitsInto: null,
 }))
-const cards = [8, 8, 4, 4, 1, 8].map((lanes, index) => ({
-  id: `card-${index + 1}`,
-  lanes,
-  pcieGeneration: 3,
-  needBytesPerSecond: index * 1e9,
-}))
-const placing = medianMilliseconds(9, () =>
-  placeCards(slots, cards, [{ inUse: 'slot-2', loses: 'slot-1', lanesLeft: 8 }], [], {}, 4),
-)
-process.stdout.write(
-  `six cards over seven slots, every way: ${placing.toFixed(0)} ms (aim: under 50)\n`,
-)
 
 const drives = Array.from({ length: 60 }, (_, index) => `drive-${index + 1}`)
 const capacityOf = new Map([
@@ -52,7 +40,7 @@ const sharing = medianMilliseconds(9, () => maxMinFair(capacityOf, flows))
 process.stdout.write(`rates of 60 drives: ${sharing.toFixed(1)} ms (aim: under 10)\n`)
 
 /** 24 drives in bays with plugs of their own, six cards, two of them controllers of unequal size. */
-function crowded(kind: 'mirror' | 'raidz2'): DesignDocument {
+function crowded(kind: 'mirror' | 'raidz2'): Design {
   const front = part('ashgrove-tall-10')
   if (front.sheet.kind !== 'chassis') throw new Error('no case')
   const [block] = front.sheet.bayBlocks
@@ -72,7 +60,7 @@ function crowded(kind: 'mirror' | 'raidz2'): DesignDocument {
     'wickmere-one',
     'lockrow-two',
   ]
-  const bays = Array.from({ length: 24 }, (_, index) => `bay-${index + 1}`)
+  const bays = Array.from({ length: 24 }, (_, index) => bayIdOf('chassis-1', index + 1))
   const machine = newDesign('bench', [
     case24,
     seven,
@@ -90,15 +78,19 @@ function crowded(kind: 'mirror' | 'raidz2'): DesignDocument {
 }
 
 for (const kind of ['mirror', 'raidz2'] as const) {
-  const document = crowded(kind)
-  const wiring = medianMilliseconds(9, () => {
-    // With a list of parts of its own, since what is worked out is kept while the parts stay what they are.
-    const fresh = { ...document, snapshots: [...document.snapshots] }
-    placementsOf(fresh)
-    wiringOf(fresh, bayPlan(fresh))
-  })
-  const { data, power } = wiringOf(document, bayPlan(document))
+  const design = crowded(kind)
+  const fresh = medianMilliseconds(15, () => resolveMachine(design))
+  const machine = resolveMachine(design)
+  const { data, power } = machine.wiring
   process.stdout.write(
-    `placing 6 cards and wiring 24 drives in groups of ${kind}: ${wiring.toFixed(0)} ms (aim: under 50); every way looked at: data ${String(data.isBest)}, power ${String(power?.isBest)}, drives without a port ${data.unreachedIds.length}\n`,
+    `24 bays, six cards, groups of ${kind}, from nothing: ${fresh.toFixed(1)} ms (aim: under 15); every way looked at: data ${String(data.isBest)}, power ${String(power?.isBest)}, drives without a port ${data.unreachedIds.length}\n`,
+  )
+  const [first] = design.pools[0]?.groups[0]?.driveIds ?? []
+  const [second] = design.pools[0]?.groups[0]?.driveIds.slice(1) ?? []
+  const bayOf = (id: string | undefined) => design.fitted.find((one) => one.id === id)?.bay ?? null
+  const moved = moveDrive(design, first ?? '', bayOf(second))
+  const again = medianMilliseconds(15, () => resolveMachine(moved, machine))
+  process.stdout.write(
+    `the same after one drive is moved within its group: ${again.toFixed(2)} ms (aim: under 1)\n`,
   )
 }

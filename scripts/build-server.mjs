@@ -13,7 +13,10 @@ await build({
   packages: 'external',
   tsconfig: 'apps/server/tsconfig.json',
   alias: {
-    '@flint/core': resolve('packages/core/src/index.ts'),
+    '@flint/core/drawing': resolve('packages/core/src/drawing.ts'),
+    '@flint/core/editing': resolve('packages/core/src/editing.ts'),
+    '@flint/core/figures': resolve('packages/core/src/figures.ts'),
+    '@flint/core/files': resolve('packages/core/src/files.ts'),
     '@flint/contract': resolve('packages/contract/src/index.ts'),
   },
   logLevel: 'warning',

@@ -1,5 +1,5 @@
 import type { ProblemDocument, StoredDesign } from '@flint/contract'
-import { type DesignDocument, newDesign, renameDesign } from '@flint/core'
+import { type Design, newDesign, renameDesign } from '@flint/core/editing'
 import request from 'supertest'
 import { startTestServer, type TestServer } from '../support/testServer'
 
@@ -10,7 +10,7 @@ beforeAll(async () => {
 afterAll(() => server.stop())
 
 const api = () => request(server.app)
-const create = async (document: DesignDocument = newDesign('Test')): Promise<StoredDesign> =>
+const create = async (document: Design = newDesign('Test')): Promise<StoredDesign> =>
   (await api().post('/api/designs').send({ document }).expect(201)).body as StoredDesign
 const save = (id: string, basedOnRevision: number, document: unknown) =>
   api().put(`/api/designs/${id}`).send({ basedOnRevision, document })

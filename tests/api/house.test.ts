@@ -1,5 +1,5 @@
 import type { ProblemDocument, StoredDesign, StoredPart } from '@flint/contract'
-import { renameDesign } from '@flint/core'
+import { renameDesign } from '@flint/core/editing'
 import request from 'supertest'
 import { startTestServer, type TestServer } from '../support/testServer'
 

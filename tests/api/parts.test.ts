@@ -1,5 +1,5 @@
 import type { ProblemDocument, StoredDesign, StoredPart, TakenIn } from '@flint/contract'
-import { type CataloguePart, newDesign, partSheet } from '@flint/core'
+import { type CataloguePart, newDesign, partSheet } from '@flint/core/editing'
 import request from 'supertest'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'

@@ -3,7 +3,7 @@ import { createServer, type Server } from 'node:net'
 import { once } from 'node:events'
 import { join } from 'node:path'
 import type { StoredDesign } from '@flint/contract'
-import { renameDesign } from '@flint/core'
+import { renameDesign } from '@flint/core/editing'
 import { Clone, freePorts, type Outcome } from '../support/clone'
 
 async function occupy(port: string): Promise<Server> {

@@ -1,11 +1,11 @@
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
 import { IsInt, IsObject, Max, Min } from 'class-validator'
 
 /** Asks for a new design on the shelf. */
 export class CreateDesign {
   /** Read and checked by the core, which names the field inside. */
   @IsObject({ message: 'document must be a design document.' })
-  document!: DesignDocument
+  document!: Design
 }
 
 /** Asks to save a design. */
@@ -17,5 +17,5 @@ export class SaveDesign {
   basedOnRevision!: number
 
   @IsObject({ message: 'document must be a design document.' })
-  document!: DesignDocument
+  document!: Design
 }

@@ -1,4 +1,4 @@
-import type { CataloguePart, DesignDocument } from '@flint/core'
+import type { CataloguePart, Design } from '@flint/core/editing'
 
 /** A design as the server keeps it. */
 export interface StoredDesign {
@@ -6,7 +6,7 @@ export interface StoredDesign {
   revision: number
   /** ISO 8601, UTC. */
   savedAt: string
-  document: DesignDocument
+  document: Design
 }
 
 export interface RevisionSummary {
@@ -18,7 +18,7 @@ export interface RevisionSummary {
 /** Both sides of a save that came too late. */
 export interface DesignConflict {
   stored: StoredDesign
-  yours: DesignDocument
+  yours: Design
   /** Where the server keeps the version that came too late. */
   setAsideId: string
 }

@@ -1,4 +1,4 @@
-import type { CataloguePart, PartSheet } from '@flint/core'
+import type { CataloguePart, PartSheet } from '@flint/core/editing'
 import { ArrayMaxSize, IsArray, IsInt, IsObject, Max, Min } from 'class-validator'
 
 /** As many parts as one request brings in; a larger file comes in several. */

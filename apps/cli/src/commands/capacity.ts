@@ -1,4 +1,4 @@
-import { answerCapacity, isProblem } from '@flint/core'
+import { answerCapacity, isProblem } from '@flint/core/files'
 import { CommandError } from '../commandError'
 
 /** One pool gives one answer, an array of pools an array of answers. */

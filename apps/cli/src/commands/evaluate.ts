@@ -1,9 +1,10 @@
-import { evaluate as evaluateDesign, parseDesign } from '@flint/core'
+import { parseDesign } from '@flint/core/editing'
+import { evaluate as evaluateDesign } from '@flint/core/figures'
 import { CommandError } from '../commandError'
 
 /** A design document gives its whole evaluation. */
 export function evaluate(input: unknown): unknown {
   const parsed = parseDesign(input)
-  if ('document' in parsed) return evaluateDesign(parsed.document)
+  if ('design' in parsed) return evaluateDesign(parsed.design)
   throw new CommandError(parsed.problems[0]?.sentence ?? 'The input is not a design.')
 }

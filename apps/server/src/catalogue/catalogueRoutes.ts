@@ -1,5 +1,5 @@
 import { KeepPart, NoteOwned, TakeInParts } from '@flint/contract'
-import { cataloguePart, problemsOf } from '@flint/core'
+import { cataloguePart, problemsOf, withSheetToday } from '@flint/core/editing'
 import { type Request, Router } from 'express'
 import { badRequest, notFound } from '../http/problems'
 import { readBody } from '../http/readBody'
@@ -20,7 +20,7 @@ export function catalogueRoutes(catalogue: CatalogueStore): Router {
   router.put('/:slug', async (request, response) => {
     const { sheet } = await readBody(KeepPart, request.body)
     const slug = partSlug(request)
-    const part = cataloguePart.safeParse({ slug, version: 1, sheet }, { reportInput: true })
+    const part = cataloguePart.safeParse(withSheetToday({ slug, version: 1, sheet }), { reportInput: true })
     if (!part.success) throw badRequest(problemsOf(part.error.issues))
     response.json(await catalogue.keepOwn(slug, part.data.sheet))
   })
@@ -45,7 +45,7 @@ function partSlug(request: Request): string {
 }
 
 function readPart(raw: unknown, index: number) {
-  const part = cataloguePart.safeParse(raw, { reportInput: true })
+  const part = cataloguePart.safeParse(withSheetToday(raw), { reportInput: true })
   if (part.success) return part.data
   throw badRequest(
     problemsOf(part.error.issues).map(({ field, sentence }) => ({

@@ -1,5 +1,5 @@
 import type { StoredPart, TakenIn } from '@flint/contract'
-import { type CataloguePart, partSheet, type PartSheet } from '@flint/core'
+import { type CataloguePart, partSheet, type PartSheet, withFieldsToday } from '@flint/core/editing'
 import { type DataSource, In } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { PartEntity } from './partEntity'
@@ -113,5 +113,5 @@ export class CatalogueStore {
 
 /** A part kept by an older version lacks the fields that came since; nobody has said those yet. */
 function stored({ slug, version, origin, ownedPieces, sheet }: PartEntity): StoredPart {
-  return { slug, version, origin, ownedPieces, sheet: partSheet.parse(sheet) }
+  return { slug, version, origin, ownedPieces, sheet: partSheet.parse(withFieldsToday(sheet)) }
 }

@@ -1,5 +1,5 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm'
-import type { PartSheet } from '@flint/core'
+import type { PartSheet } from '@flint/core/editing'
 
 /** A part of the catalogue. */
 @Entity('part')

@@ -1,6 +1,6 @@
 import { readdir, readFile } from 'node:fs/promises'
 import { basename, join } from 'node:path'
-import { catalogueFile, type CataloguePart, type DesignDocument, parseDesign } from '@flint/core'
+import { catalogueFile, type CataloguePart, type Design, parseDesign } from '@flint/core/editing'
 import type { CatalogueStore } from '../catalogue/catalogueStore'
 import type { DesignStore } from '../designs/designStore'
 
@@ -39,13 +39,13 @@ export class DemoLoader {
     return catalogueFile.parse(JSON.parse(text)).parts
   }
 
-  private async readDesigns(): Promise<[name: string, document: DesignDocument][]> {
+  private async readDesigns(): Promise<[name: string, document: Design][]> {
     const folder = join(this.folder, 'designs')
     const files = (await readdir(folder)).filter((file) => file.endsWith('.json'))
     const designs = await Promise.all(
-      files.map(async (file): Promise<[string, DesignDocument]> => {
+      files.map(async (file): Promise<[string, Design]> => {
         const parsed = parseDesign(JSON.parse(await readFile(join(folder, file), 'utf8')))
-        if ('document' in parsed) return [basename(file, '.json'), parsed.document]
+        if ('design' in parsed) return [basename(file, '.json'), parsed.design]
         throw new Error(`demo/designs/${file}: ${parsed.problems[0]?.sentence ?? 'not a design'}`)
       }),
     )

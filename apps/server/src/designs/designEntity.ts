@@ -6,7 +6,7 @@ import {
   PrimaryColumn,
   PrimaryGeneratedColumn,
 } from 'typeorm'
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
 
 /** A design on the shelf. What it says is in its newest revision. */
 @Entity('design')
@@ -40,7 +40,7 @@ export class DesignRevisionEntity {
   revision!: number
 
   @Column({ type: 'jsonb' })
-  document!: DesignDocument
+  document!: Design
 
   @CreateDateColumn({ type: 'timestamptz' })
   savedAt!: Date
@@ -60,7 +60,7 @@ export class DesignSetAsideEntity {
   basedOnRevision!: number
 
   @Column({ type: 'jsonb' })
-  document!: DesignDocument
+  document!: Design
 
   @CreateDateColumn({ type: 'timestamptz' })
   savedAt!: Date

@@ -1,5 +1,5 @@
 import { CreateDesign, SaveDesign } from '@flint/contract'
-import { type DesignDocument, parseDesign } from '@flint/core'
+import { type Design, parseDesign } from '@flint/core/editing'
 import { type Request, Router } from 'express'
 import { isUUID } from 'class-validator'
 import { badRequest, notFound } from '../http/problems'
@@ -60,9 +60,9 @@ function designId(request: Request): string {
 }
 
 /** The core reads the document; its problems are named below `document`. */
-function readDocument(raw: unknown): DesignDocument {
+function readDocument(raw: unknown): Design {
   const parsed = parseDesign(raw)
-  if ('document' in parsed) return parsed.document
+  if ('design' in parsed) return parsed.design
   throw badRequest(
     parsed.problems.map(({ field, sentence }) => ({
       field: field ? `document.${field}` : 'document',

@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util'
 import type { DesignConflict, RevisionSummary, StoredDesign } from '@flint/contract'
-import { type DesignDocument, parseDesign } from '@flint/core'
+import { type Design, parseDesign } from '@flint/core/editing'
 import type { DataSource, EntityManager } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
@@ -63,7 +63,7 @@ export class DesignStore {
     return rows.map(({ savedAt, ...row }) => ({ ...row, savedAt: savedAt.toISOString() }))
   }
 
-  async create(document: DesignDocument, demoName: string | null = null): Promise<StoredDesign> {
+  async create(document: Design, demoName: string | null = null): Promise<StoredDesign> {
     return this.database.transaction(async (manager) => {
       const design = await manager.save(
         manager.create(DesignEntity, { revision: 1, demoName, removedAt: null }),
@@ -81,7 +81,7 @@ export class DesignStore {
    *
    * @throws HttpProblem 404; 409 with both sides
    */
-  async save(id: string, basedOnRevision: number, document: DesignDocument): Promise<StoredDesign> {
+  async save(id: string, basedOnRevision: number, document: Design): Promise<StoredDesign> {
     const outcome = await this.database.transaction(async (manager) => {
       const design = await lockDesign(manager, id)
       const newest = await manager.findOneByOrFail(DesignRevisionEntity, {
@@ -101,7 +101,7 @@ export class DesignStore {
   }
 
   /** Makes this document the newest revision whatever was there before; what was stays a revision. */
-  async put(id: string, document: DesignDocument): Promise<StoredDesign> {
+  async put(id: string, document: Design): Promise<StoredDesign> {
     return this.database.transaction(async (manager) => {
       const design = await lockDesign(manager, id, true)
       await manager.update(DesignEntity, { id }, { removedAt: null })
@@ -142,7 +142,7 @@ async function addRevision(
   manager: EntityManager,
   designId: string,
   revision: number,
-  document: DesignDocument,
+  document: Design,
 ): Promise<StoredDesign> {
   const row = await manager.save(
     manager.create(DesignRevisionEntity, { designId, revision, document }),
@@ -156,7 +156,7 @@ async function keepAside(
   manager: EntityManager,
   designId: string,
   basedOnRevision: number,
-  document: DesignDocument,
+  document: Design,
 ): Promise<DesignSetAsideEntity> {
   const before = await manager.findBy(DesignSetAsideEntity, { designId, basedOnRevision })
   const same = before.find((row) => isDeepStrictEqual(row.document, document))
@@ -186,7 +186,7 @@ function conflictProblem(conflict: DesignConflict): HttpProblem {
 }
 
 /** A document of an older version, as the core reads it now: what it never said is not known. */
-function current(document: DesignDocument): DesignDocument {
+function current(document: Design): Design {
   const parsed = parseDesign(document)
-  return 'document' in parsed ? parsed.document : document
+  return 'design' in parsed ? parsed.design : document
 }

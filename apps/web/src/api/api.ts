@@ -1,5 +1,5 @@
 import type { RevisionSummary, StoredDesign, StoredPart, TakenIn } from '@flint/contract'
-import type { CataloguePart, DesignDocument, PartSheet } from '@flint/core'
+import type { CataloguePart, Design, PartSheet } from '@flint/core/editing'
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react'
 
 /** Everything the application asks of the server. */
@@ -43,13 +43,13 @@ export const api = createApi({
     revision: build.query<StoredDesign, { id: string; revision: number }>({
       query: ({ id, revision }) => `/designs/${id}/revisions/${revision}`,
     }),
-    createDesign: build.mutation<StoredDesign, DesignDocument>({
-      query: (document) => ({ url: '/designs', method: 'POST', body: { document } }),
+    createDesign: build.mutation<StoredDesign, Design>({
+      query: (design) => ({ url: '/designs', method: 'POST', body: { document: design } }),
       invalidatesTags: ['Shelf'],
     }),
     saveDesign: build.mutation<
       StoredDesign,
-      { id: string; basedOnRevision: number; document: DesignDocument }
+      { id: string; basedOnRevision: number; document: Design }
     >({
       query: ({ id, ...body }) => ({ url: `/designs/${id}`, method: 'PUT', body }),
       invalidatesTags: ['Shelf'],

@@ -1,7 +1,8 @@
-import { type BayUse, bayName } from '@flint/core'
+import { bayName } from '@flint/core/drawing'
+import type { BayUse } from '@flint/core/figures'
 import { useDraggable, useDroppable } from '@dnd-kit/core'
 import type { KeyboardEvent, MouseEvent, Ref } from 'react'
-import { say } from '../controls/locale'
+import { format } from '../controls/locale'
 import { dragOfDrive } from './drag'
 import { hatchFill } from './hatches'
 import styles from './elevation.module.css'
@@ -116,11 +117,11 @@ function BayWords({ use: { bay, drive } }: { use: BayUse }) {
             {member ? `${member.lettered.letter}${member.number}` : '–'}
           </span>
           <span className={styles.detail}>bay {bay.number}</span>
-          <span className={styles.size}>{say.drive(sheet.capacityBytes)}</span>
+          <span className={styles.size}>{format.drive(sheet.capacityBytes)}</span>
         </span>
         <span className={styles.line}>
           <span className={styles.detail}>
-            {part.ageYears ? `${sheet.model}, ${say.number(part.ageYears, 1)} y` : sheet.model}
+            {part.ageYears ? `${sheet.model}, ${format.number(part.ageYears, 1)} y` : sheet.model}
           </span>
           <span className={styles.mono}>{part.label}</span>
         </span>
@@ -133,8 +134,8 @@ function BayWords({ use: { bay, drive } }: { use: BayUse }) {
 export function bayLabel({ bay, drive }: BayUse): string {
   if (!drive) return `${bayName(bay)}, empty`
   const { sheet, member, part } = drive
-  const what = `${say.drive(sheet.capacityBytes)} ${sheet.medium === 'flash' ? 'flash drive' : 'drive'}`
+  const what = `${format.drive(sheet.capacityBytes)} ${sheet.medium === 'flash' ? 'flash drive' : 'drive'}`
   const group = member ? `group ${member.lettered.letter}, member ${member.number}` : 'in no group'
-  const age = part.ageYears ? [`${say.number(part.ageYears, 1)} years old`] : []
+  const age = part.ageYears ? [`${format.number(part.ageYears, 1)} years old`] : []
   return [bayName(bay), what, ...age, group].join(', ')
 }

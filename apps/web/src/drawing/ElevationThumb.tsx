@@ -1,17 +1,13 @@
-import { type DesignDocument, type Evaluation, frontsExtent, frontsOf } from '@flint/core'
+import { frontsExtent, frontsOfDesign } from '@flint/core/drawing'
+import type { Design } from '@flint/core/editing'
+import type { Evaluation } from '@flint/core/figures'
 import { hatchFill } from './hatches'
 
 const PX_PER_MM = 0.36
 
 /** The front of a design, small and to one scale for all, for the shelf. */
-export function ElevationThumb({
-  document,
-  evaluation,
-}: {
-  document: DesignDocument
-  evaluation: Evaluation
-}) {
-  const fronts = frontsOf(document)
+export function ElevationThumb({ design, evaluation }: { design: Design; evaluation: Evaluation }) {
+  const fronts = frontsOfDesign(design)
   if (fronts.length === 0) return null
   const { widthMm, heightMm } = frontsExtent(fronts)
   return (

@@ -1,4 +1,5 @@
-import { type Bay as BayPlace, type BayUse, bayName, type Front, frontsExtent } from '@flint/core'
+import { type Bay as BayPlace, bayName, type Front, frontsExtent } from '@flint/core/drawing'
+import type { BayUse } from '@flint/core/figures'
 import { type KeyboardEvent, type MouseEvent, useEffect, useRef, useState } from 'react'
 import { Bay } from './Bay'
 import { DimensionArrow } from './DimensionArrow'

@@ -1,4 +1,5 @@
-import { bayPlan, type DesignDocument, fittedOne, frontsExtent, frontsOf } from '@flint/core'
+import { frontsExtent, frontsOf } from '@flint/core/drawing'
+import { type Machine, pieceOf } from '@flint/core/figures'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 
@@ -6,22 +7,21 @@ const LARGEST_PX = { wide: 240, high: 170 }
 
 /** The front with its bays by kind, to scale; drives are put in elsewhere. */
 export function PlainFront({
-  document,
+  machine,
   pointedPartIds,
 }: {
-  document: DesignDocument
+  machine: Machine
   pointedPartIds: readonly string[]
 }) {
-  const chassis = fittedOne(document, 'chassis')
+  const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return null
-  const { openings525 } = chassis.sheet
-  const fronts = frontsOf(document)
+  const { openings525 } = chassis.dataSheet
+  const fronts = frontsOf(machine.ofKind)
   const { widthMm, heightMm } = frontsExtent(fronts)
-  const { bays } = bayPlan(document)
   const pxPerMm = Math.min(LARGEST_PX.wide / widthMm, LARGEST_PX.high / heightMm)
   const kinds = new Map<string, number>()
-  for (const { bay } of bays) {
-    const kind = `${bay.formFactor}" ${bay.access}`
+  for (const { formFactor, access } of machine.bays) {
+    const kind = `${formFactor}" ${access}`
     kinds.set(kind, (kinds.get(kind) ?? 0) + 1)
   }
   const words = [...kinds].map(([kind, count]) => `${count} × ${kind}`).join(', ')
@@ -43,7 +43,9 @@ export function PlainFront({
                   y={front.topMm}
                   width={front.widthMm}
                   height={front.heightMm}
-                  className={pointedPartIds.includes(front.partId) ? styles.lit : styles.case}
+                  className={
+                    pointedPartIds.includes(front.partId) ? styles.highlighted : styles.case
+                  }
                   vectorEffect="non-scaling-stroke"
                 />
               ))}
@@ -58,20 +60,22 @@ export function PlainFront({
                   vectorEffect="non-scaling-stroke"
                 />
               ))}
-              {bays.map(({ bay, drive }) => (
-                <rect
-                  key={bay.id}
-                  x={bay.leftMm}
-                  y={bay.topMm}
-                  width={bay.widthMm}
-                  height={bay.heightMm}
-                  className={
-                    drive && pointedPartIds.includes(drive.part.id) ? styles.lit : styles.part
-                  }
-                  strokeDasharray={drive ? undefined : '4 3'}
-                  vectorEffect="non-scaling-stroke"
-                />
-              ))}
+              {machine.bays.map((bay) => {
+                const driveId = machine.driveIn.get(bay.id)
+                const isPointed = driveId !== undefined && pointedPartIds.includes(driveId)
+                return (
+                  <rect
+                    key={bay.id}
+                    x={bay.leftMm}
+                    y={bay.topMm}
+                    width={bay.widthMm}
+                    height={bay.heightMm}
+                    className={isPointed ? styles.highlighted : styles.part}
+                    strokeDasharray={driveId === undefined ? '4 3' : undefined}
+                    vectorEffect="non-scaling-stroke"
+                  />
+                )
+              })}
             </g>
           </svg>
           <DimensionArrow direction="down" lengthPx={heightMm * pxPerMm} millimetres={heightMm} />

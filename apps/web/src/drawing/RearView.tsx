@@ -1,11 +1,5 @@
-import {
-  BRACKET_HEIGHT_MM,
-  type DesignDocument,
-  fittedOne,
-  REAR_SOCKETS,
-  SUPPLY_ENVELOPES,
-} from '@flint/core'
-import { cardPlaces } from '@flint/core'
+import { BRACKET_HEIGHT_MM, REAR_SOCKETS, SUPPLY_ENVELOPES } from '@flint/core/drawing'
+import { type Machine, pieceOf } from '@flint/core/figures'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 
@@ -14,7 +8,10 @@ const LARGEST_PX = { wide: 240, high: 170 }
 const BOARD_OVER_FLOOR_MM = 8
 
 interface Shape {
+  /** For the list; never taken apart. */
   id: string
+  /** The piece that it is; null for a free opening. */
+  pieceId: string | null
   leftMm: number
   widthMm: number
   heightMm: number
@@ -41,18 +38,18 @@ const NO_LINKS: readonly RearLink[] = []
 
 /** The rear: sockets of the board, openings with cards, the supply. To scale; heights from the floor. */
 export function RearView({
-  document,
+  machine,
   pointedPartIds,
   links = NO_LINKS,
 }: {
-  document: DesignDocument
+  machine: Machine
   pointedPartIds: readonly string[]
   links?: readonly RearLink[]
 }) {
-  const chassis = fittedOne(document, 'chassis')
+  const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return null
-  const { widthMm, heightMm } = chassis.sheet
-  const shapes = shapesOf(document)
+  const { widthMm, heightMm } = chassis.dataSheet
+  const shapes = shapesOf(machine)
   const topMm = Math.max(heightMm, ...shapes.map(topOf))
   const pxPerMm = Math.min(LARGEST_PX.wide / widthMm, LARGEST_PX.high / topMm)
   const missed = shapes.filter(({ tooHigh }) => tooHigh)
@@ -71,10 +68,19 @@ export function RearView({
               <rect
                 width={widthMm * pxPerMm}
                 height={heightMm * pxPerMm}
-                className={pointedPartIds.includes(chassis.part.id) ? styles.lit : styles.case}
+                className={pointedPartIds.includes(chassis.id) ? styles.highlighted : styles.case}
               />
               {shapes.map(
-                ({ id, leftMm, widthMm: wide, heightMm: high, fromBoardMm, words, tooHigh }) => (
+                ({
+                  id,
+                  pieceId,
+                  leftMm,
+                  widthMm: wide,
+                  heightMm: high,
+                  fromBoardMm,
+                  words,
+                  tooHigh,
+                }) => (
                   <g
                     key={id}
                     transform={`translate(${(widthMm - leftMm - wide) * pxPerMm} ${(heightMm - BOARD_OVER_FLOOR_MM - fromBoardMm - high) * pxPerMm})`}
@@ -83,8 +89,8 @@ export function RearView({
                       width={wide * pxPerMm}
                       height={high * pxPerMm}
                       className={
-                        tooHigh || pointedPartIds.some((one) => id.startsWith(one))
-                          ? styles.lit
+                        tooHigh || (pieceId !== null && pointedPartIds.includes(pieceId))
+                          ? styles.highlighted
                           : styles.part
                       }
                     >
@@ -99,7 +105,7 @@ export function RearView({
                 ),
               )}
               {links.map(({ id, partId, strokeWidth, className, words }) => {
-                const shape = shapes.find((one) => one.id === partId)
+                const shape = shapes.find(({ pieceId }) => pieceId === partId)
                 if (!shape) return null
                 const ofPart = links.filter((one) => one.partId === partId)
                 const at = (ofPart.findIndex((one) => one.id === id) + 1) / (ofPart.length + 1)
@@ -139,8 +145,8 @@ const topOf = ({ heightMm, fromBoardMm }: Pick<Shape, 'heightMm' | 'fromBoardMm'
   heightMm + fromBoardMm + BOARD_OVER_FLOOR_MM
 
 /** Everything at the rear whose place and size are known, measured from the left of the front. */
-function shapesOf(document: DesignDocument): Shape[] {
-  const chassis = fittedOne(document, 'chassis')?.sheet
+function shapesOf(machine: Machine): Shape[] {
+  const chassis = pieceOf(machine, 'chassis')?.dataSheet
   if (!chassis) return []
   const { boardAt, supplyAt, cardHeight, heightMm } = chassis
   const shapes: Shape[] = []
@@ -148,40 +154,45 @@ function shapesOf(document: DesignDocument): Shape[] {
     const whole = { ...shape, fromBoardMm }
     shapes.push({ ...whole, tooHigh: topOf(whole) > heightMm })
   }
-  const board = fittedOne(document, 'board')
-  const widthMm = board?.sheet.widthMm ?? null
+  const board = pieceOf(machine, 'board')
+  const widthMm = board?.dataSheet.widthMm ?? null
   if (board && boardAt && widthMm !== null) {
     const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
     add({
-      id: board.part.id,
+      id: board.id,
+      pieceId: board.id,
       leftMm: boardAt.leftMm + widthMm - socketsMm,
       widthMm: socketsMm,
       heightMm: REAR_SOCKETS.heightMm,
       words: 'board sockets',
     })
   }
-  for (const { id, leftMm, widthMm: wide, card } of cardPlaces(document)) {
-    const bracket = card?.sheet.bracket === 'full' ? 'full' : (cardHeight ?? 'full')
+  for (const { slot, leftMm, widthMm: wide, pieceId } of machine.cardPlaces) {
+    const card = pieceId === null ? undefined : machine.pieces.get(pieceId)?.dataSheet
+    const isTall = card && 'bracket' in card && card.bracket === 'full'
+    const bracket = isTall ? 'full' : (cardHeight ?? 'full')
     add({
-      id,
+      id: `opening ${slot}`,
+      pieceId,
       leftMm,
       widthMm: wide,
       heightMm: BRACKET_HEIGHT_MM[bracket],
-      words: card ? card.sheet.model : 'free opening',
+      words: card?.model ?? 'free opening',
     })
   }
-  const supply = fittedOne(document, 'supply')
-  const shape = supply?.sheet.shape
+  const supply = pieceOf(machine, 'supply')
+  const shape = supply?.dataSheet.shape
   if (supply && supplyAt && shape && shape !== 'brick') {
     const { widthMm: wide, heightMm: high } = SUPPLY_ENVELOPES[shape]
     const over = chassis.boardToSupplyMm ?? 0
     add(
       {
-        id: supply.part.id,
+        id: supply.id,
+        pieceId: supply.id,
         leftMm: supplyAt.leftMm,
         widthMm: wide,
         heightMm: high,
-        words: supply.sheet.model,
+        words: supply.dataSheet.model,
       },
       over,
     )

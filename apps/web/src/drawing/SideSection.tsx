@@ -1,5 +1,6 @@
-import { coolerClearance, type DesignDocument, fittedOne } from '@flint/core'
-import { say } from '../controls/locale'
+import { coolerClearance } from '@flint/core/drawing'
+import { type Machine, pieceOf } from '@flint/core/figures'
+import { format } from '../controls/locale'
 import styles from './plan.module.css'
 
 const PX_PER_MM = 0.8
@@ -11,26 +12,26 @@ const COOLER_PX = 84
 
 /** From the board up: the cooler, and what it would touch. Heights are to scale. */
 export function SideSection({
-  document,
+  machine,
   pointedPartIds,
 }: {
-  document: DesignDocument
+  machine: Machine
   pointedPartIds: readonly string[]
 }) {
-  const chassis = fittedOne(document, 'chassis')
-  const cooler = fittedOne(document, 'cooler')
-  const clearance = chassis && coolerClearance(chassis.sheet)
+  const chassis = pieceOf(machine, 'chassis')
+  const cooler = pieceOf(machine, 'cooler')
+  const clearance = chassis && coolerClearance(chassis.dataSheet)
   if (!chassis || !clearance) return null
-  const coolerMm = cooler?.sheet.heightMm ?? null
+  const coolerMm = cooler?.dataSheet.heightMm ?? null
   const topMm = Math.max(clearance.clearanceMm, coolerMm ?? 0) + 12
   const y = (overBoardMm: number): number => (topMm - overBoardMm) * PX_PER_MM
   const touches = coolerMm !== null && coolerMm > clearance.clearanceMm
   const words =
     coolerMm === null
-      ? `${say.number(clearance.clearanceMm)} mm from the board to ${clearance.obstacle}.`
+      ? `${format.number(clearance.clearanceMm)} mm from the board to ${clearance.obstacle}.`
       : touches
-        ? `Cooler ${say.number(coolerMm)} mm: ${say.number(coolerMm - clearance.clearanceMm)} mm too tall for ${clearance.obstacle}.`
-        : `Cooler ${say.number(coolerMm)} mm, ${say.number(clearance.clearanceMm - coolerMm)} mm below ${clearance.obstacle}.`
+        ? `Cooler ${format.number(coolerMm)} mm: ${format.number(coolerMm - clearance.clearanceMm)} mm too tall for ${clearance.obstacle}.`
+        : `Cooler ${format.number(coolerMm)} mm, ${format.number(clearance.clearanceMm - coolerMm)} mm below ${clearance.obstacle}.`
   return (
     <section aria-label="Over the board">
       <h2>Over the board</h2>
@@ -58,7 +59,7 @@ export function SideSection({
               width={COOLER_PX}
               height={coolerMm * PX_PER_MM}
               className={
-                touches || pointedPartIds.includes(cooler.part.id) ? styles.lit : styles.part
+                touches || pointedPartIds.includes(cooler.id) ? styles.highlighted : styles.part
               }
             />
           )}

@@ -1,7 +1,9 @@
-import { type DesignDocument, fittedOne, plugRoomMm } from '@flint/core'
+import { plugRoomMm } from '@flint/core/drawing'
+import type { Brief } from '@flint/core/editing'
+import { type Machine, pieceOf } from '@flint/core/figures'
 import type { ReactNode } from 'react'
 import { type PlanBoxShape, planBoxes } from './planBoxes'
-import { say } from '../controls/locale'
+import { format } from '../controls/locale'
 import { boardHoles } from './boardHoles'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
@@ -12,7 +14,8 @@ const HOLE_RADIUS_MM = 3
 const ROOM_FOR_WORDS_PX = 90
 
 interface TopViewProps {
-  document: DesignDocument
+  machine: Machine
+  brief: Brief
   widthPx: number
   pointedPartIds: readonly string[]
   /** Whether the overlay names the cards instead. */
@@ -23,16 +26,16 @@ interface TopViewProps {
 
 /** The machine from above, front at the left, to scale, in the depth that its place has. */
 export function TopView(props: TopViewProps) {
-  const { document, widthPx, pointedPartIds, hidesCardWords = false, overlay } = props
-  const chassis = fittedOne(document, 'chassis')
+  const { machine, brief, widthPx, pointedPartIds, hidesCardWords = false, overlay } = props
+  const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return <p className="soft">Choose a chassis, and it is drawn here to scale.</p>
-  const { widthMm, depthMm } = chassis.sheet
-  const place = fittedOne(document, 'place')
-  const placeDepthMm = place?.sheet.depthMm ?? null
-  const plugsMm = plugRoomMm(document.brief)
+  const { widthMm, depthMm } = chassis.dataSheet
+  const place = pieceOf(machine, 'place')?.dataSheet
+  const placeDepthMm = place?.depthMm ?? null
+  const plugsMm = plugRoomMm(brief)
   const wholeMm = Math.max(depthMm + plugsMm, placeDepthMm ?? 0)
   const pxPerMm = Math.min(LARGEST_PX_PER_MM, (widthPx - ROOM_FOR_WORDS_PX) / wholeMm)
-  const boxes = planBoxes(document)
+  const boxes = planBoxes(machine)
   const tight = placeDepthMm !== null && placeDepthMm - depthMm < plugsMm
   return (
     <figure className={styles.figure}>
@@ -48,7 +51,7 @@ export function TopView(props: TopViewProps) {
             <rect
               width={depthMm * pxPerMm}
               height={widthMm * pxPerMm}
-              className={pointedPartIds.includes(chassis.part.id) ? styles.lit : styles.case}
+              className={pointedPartIds.includes(chassis.id) ? styles.highlighted : styles.case}
             />
             <rect
               x={depthMm * pxPerMm}
@@ -62,8 +65,8 @@ export function TopView(props: TopViewProps) {
                 className={styles.tooFar}
               >
                 {placeDepthMm < depthMm
-                  ? `△ ${say.number(depthMm - placeDepthMm)} mm too deep`
-                  : `△ ${say.number(placeDepthMm - depthMm)} of ${say.number(plugsMm)} mm for plugs`}
+                  ? `△ ${format.number(depthMm - placeDepthMm)} mm too deep`
+                  : `△ ${format.number(placeDepthMm - depthMm)} of ${format.number(plugsMm)} mm for plugs`}
               </text>
             )}
             {boxes.map((box) => (
@@ -71,10 +74,10 @@ export function TopView(props: TopViewProps) {
                 key={box.id}
                 box={hidesCardWords && box.isCard ? { ...box, words: [] } : box}
                 pxPerMm={pxPerMm}
-                lit={pointedPartIds.includes(box.id)}
+                highlighted={pointedPartIds.includes(box.id)}
               />
             ))}
-            {boardHoles(document).map(({ frontMm, leftMm, withinMm }) => (
+            {boardHoles(machine).map(({ frontMm, leftMm, withinMm }) => (
               <rect
                 key={`${frontMm} ${leftMm}`}
                 x={(frontMm - HOLE_RADIUS_MM - withinMm) * pxPerMm}
@@ -105,21 +108,29 @@ export function TopView(props: TopViewProps) {
       <figcaption className="soft">
         Front at the left. The dashed strip behind is room for plugs, {plugsMm} mm.
         {placeDepthMm !== null &&
-          ` The thick line is the end of the ${place?.sheet.model ?? 'place'}, at ${placeDepthMm} mm.`}
+          ` The thick line is the end of the ${place?.model ?? 'place'}, at ${placeDepthMm} mm.`}
         {boxes.length < 3 && ' What is not drawn has no dimensions on its data sheet.'}
       </figcaption>
     </figure>
   )
 }
 
-function PlanBox({ box, pxPerMm, lit }: { box: PlanBoxShape; pxPerMm: number; lit: boolean }) {
+function PlanBox({
+  box,
+  pxPerMm,
+  highlighted,
+}: {
+  box: PlanBoxShape
+  pxPerMm: number
+  highlighted: boolean
+}) {
   const { frontMm, leftMm, depthMm, widthMm, words, overMm, isCard } = box
   return (
     <g transform={`translate(${frontMm * pxPerMm} ${leftMm * pxPerMm})`}>
       <rect
         width={depthMm * pxPerMm}
         height={widthMm * pxPerMm}
-        className={lit || overMm > 0 ? styles.lit : styles.part}
+        className={highlighted || overMm > 0 ? styles.highlighted : styles.part}
       />
       {overMm > 0 && (
         <>
@@ -134,7 +145,7 @@ function PlanBox({ box, pxPerMm, lit }: { box: PlanBoxShape; pxPerMm: number; li
             y={isCard ? 11 : widthMm * pxPerMm - 6}
             className={styles.tooFar}
           >
-            △ {say.number(overMm)} mm too far
+            △ {format.number(overMm)} mm too far
           </text>
         </>
       )}

@@ -1,4 +1,5 @@
-import { BOARD_HOLES, type DesignDocument, fittedOne, HOLES_FROM_EDGE } from '@flint/core'
+import { BOARD_HOLES, HOLES_FROM_EDGE } from '@flint/core/drawing'
+import { type Machine, pieceOf } from '@flint/core/figures'
 
 interface DrawnHole {
   frontMm: number
@@ -8,9 +9,9 @@ interface DrawnHole {
 }
 
 /** Where the board's screw holes are, seen from above and measured from the front's left corner. */
-export function boardHoles(document: DesignDocument): DrawnHole[] {
-  const boardAt = fittedOne(document, 'chassis')?.sheet.boardAt
-  const board = fittedOne(document, 'board')?.sheet
+export function boardHoles(machine: Machine): DrawnHole[] {
+  const boardAt = pieceOf(machine, 'chassis')?.dataSheet.boardAt
+  const board = pieceOf(machine, 'board')?.dataSheet
   const widthMm = board?.widthMm ?? null
   if (!boardAt || !board || widthMm === null) return []
   const { alongMm: edgeMm, rearMm, lastColumnMm } = HOLES_FROM_EDGE

@@ -1,4 +1,4 @@
-import type { CataloguePart, DriveSheet } from '@flint/core'
+import type { CataloguePart, DriveSheet } from '@flint/core/editing'
 
 /** What is being dragged: a drive of the design, or a model from the tray. */
 export type Drag =

@@ -1,4 +1,6 @@
-import { type Bay, baysOf, partSheet } from '@flint/core'
+import type { Bay } from '@flint/core/drawing'
+import { newDesign, partSheet } from '@flint/core/editing'
+import { resolveMachine } from '@flint/core/figures'
 import { isDirection, nextBay } from './nextBay'
 
 function grid(rows: number, columns: number): Bay[] {
@@ -13,7 +15,7 @@ function grid(rows: number, columns: number): Bay[] {
     depthMm: 500,
     bayBlocks: [{ ...block, formFactor: '3.5', access: 'hot-swap' }],
   })
-  return sheet.kind === 'chassis' ? baysOf(sheet) : []
+  return [...resolveMachine(newDesign('grid', [{ slug: 'grid', version: 1, sheet }])).bays]
 }
 
 const at = (bays: Bay[], number: number): Bay => {

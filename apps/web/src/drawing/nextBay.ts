@@ -1,4 +1,4 @@
-import type { Bay } from '@flint/core'
+import type { Bay } from '@flint/core/drawing'
 
 export type Direction = 'ArrowLeft' | 'ArrowRight' | 'ArrowUp' | 'ArrowDown'
 

@@ -1,28 +1,29 @@
 import { readFileSync } from 'node:fs'
-import { catalogueFile, type DesignDocument, fitPart, fittedOne, parseDesign } from '@flint/core'
+import { catalogueFile, type Design, fitPart, parseDesign } from '@flint/core/editing'
+import { type Machine, pieceOf, resolveMachine } from '@flint/core/figures'
 import { boardHoles } from './boardHoles'
-import { cardPlaces } from '@flint/core'
 import { planBoxes } from './planBoxes'
 
 const { parts } = catalogueFile.parse(JSON.parse(readFileSync('demo/catalogue.json', 'utf8')))
-const design = (name: string): DesignDocument => {
+const demo = (name: string): Design => {
   const parsed = parseDesign(JSON.parse(readFileSync(`demo/designs/${name}.json`, 'utf8')))
-  if ('document' in parsed) return parsed.document
+  if ('design' in parsed) return parsed.design
   throw new Error(parsed.problems[0]?.sentence)
 }
-const withPart = (document: DesignDocument, slug: string): DesignDocument => {
+const withPart = (design: Design, slug: string): Design => {
   const part = parts.find((one) => one.slug === slug)
   if (!part) throw new Error(`no part ${slug}`)
-  return fitPart(document, part)
+  return fitPart(design, part)
 }
-const cabin = design('cabin-archive')
+const cabin = demo('cabin-archive')
+const withParts = (slug: string): Machine => resolveMachine(withPart(cabin, slug))
 
 test.each(['cabin-archive', 'warm-room-shelf', 'drawer-of-drives'])(
   'in %s everything lies inside the case and nothing reaches too far',
   (name) => {
-    const document = design(name)
-    const chassis = fittedOne(document, 'chassis')?.sheet
-    const boxes = planBoxes(document)
+    const machine = resolveMachine(demo(name))
+    const chassis = pieceOf(machine, 'chassis')?.dataSheet
+    const boxes = planBoxes(machine)
     expect(boxes.length).toBeGreaterThanOrEqual(3)
     for (const { frontMm, leftMm, depthMm, widthMm, overMm } of boxes) {
       expect(overMm).toBe(0)
@@ -35,28 +36,21 @@ test.each(['cabin-archive', 'warm-room-shelf', 'drawer-of-drives'])(
 )
 
 test('what is too long reaches over its room by as much as the finding says', () => {
-  const long = planBoxes(withPart(cabin, 'lockrow-long-24'))
+  const long = planBoxes(withParts('lockrow-long-24'))
   expect(long.find(({ words }) => words.includes('Long 24'))).toMatchObject({
     overMm: 254 - 240,
     isCard: true,
   })
-  const deep = planBoxes(withPart(cabin, 'tindrel-long-atx'))
+  const deep = planBoxes(withParts('tindrel-long-atx'))
   expect(deep.find(({ words }) => words.join().includes('Long ATX'))?.overMm).toBe(272 - 250)
 })
 
 test('cards stand side by side in the openings, each with one of its own', () => {
-  const two = withPart(cabin, 'wickmere-ten')
-  const places = cardPlaces(two)
-  expect(places.filter(({ card }) => card !== null).map(({ card }) => card?.sheet.model)).toEqual([
-    'Sixteen',
-    'Ten',
-  ])
+  const { cardPlaces: places, pieces } = withParts('wickmere-ten')
   // The second slot is too short for its edge, so it stands in the third.
-  expect(places.map(({ card }) => card?.sheet.model ?? null).slice(0, 3)).toEqual([
-    'Sixteen',
-    null,
-    'Ten',
-  ])
+  expect(
+    places.map(({ pieceId }) => pieces.get(pieceId ?? '')?.dataSheet.model ?? null).slice(0, 3),
+  ).toEqual(['Sixteen', null, 'Ten'])
   places.slice(1).forEach((place, index) => {
     const before = places[index]
     expect(place.leftMm + place.widthMm).toBeLessThanOrEqual(before?.leftMm ?? 0)
@@ -65,9 +59,10 @@ test('cards stand side by side in the openings, each with one of its own', () =>
 
 test('the holes of a board lie on it', () => {
   for (const name of ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']) {
-    const document = design(name)
-    const board = planBoxes(document).find(({ id }) => id.startsWith('board-'))
-    const holes = boardHoles(document)
+    const machine = resolveMachine(demo(name))
+    const boardId = pieceOf(machine, 'board')?.id
+    const board = planBoxes(machine).find(({ id }) => id === boardId)
+    const holes = boardHoles(machine)
     expect(holes.length).toBeGreaterThanOrEqual(4)
     for (const { frontMm, leftMm } of holes) {
       expect(frontMm).toBeGreaterThan(board?.frontMm ?? Infinity)
@@ -79,8 +74,8 @@ test('the holes of a board lie on it', () => {
 })
 
 test('without a case, or without knowing where things lie, nothing is drawn', () => {
-  expect(planBoxes({ ...cabin, fitted: [] })).toEqual([])
-  const gap = withPart(cabin, 'ashgrove-gap-4')
+  expect(planBoxes(resolveMachine({ ...cabin, fitted: [] }))).toEqual([])
+  const gap = withParts('ashgrove-gap-4')
   expect(planBoxes(gap).map(({ words }) => words.join())).toEqual(['2 bays'])
-  expect(cardPlaces(gap)).toEqual([])
+  expect(gap.cardPlaces).toEqual([])
 })

@@ -1,12 +1,5 @@
-import {
-  bayBlocksOf,
-  type DesignDocument,
-  DRIVE_OUTLINES,
-  fittedOfKind,
-  fittedOne,
-  SUPPLY_ENVELOPES,
-} from '@flint/core'
-import { cardPlaces } from '@flint/core'
+import { DRIVE_OUTLINES, SUPPLY_ENVELOPES } from '@flint/core/drawing'
+import { type Machine, pieceOf } from '@flint/core/figures'
 
 /** Behind the drives: backplane, plugs and their cables. For the drawing only. */
 const BEHIND_DRIVES_MM = 22
@@ -28,16 +21,16 @@ const over = (need: number | null, room: number | null): number =>
   need === null || room === null ? 0 : Math.max(0, need - room)
 
 /** Everything whose place and size are known. Places are those of the rear left corner. */
-export function planBoxes(document: DesignDocument): PlanBoxShape[] {
-  const chassis = fittedOne(document, 'chassis')
+export function planBoxes(machine: Machine): PlanBoxShape[] {
+  const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return []
   const boxes: PlanBoxShape[] = []
   const add = (box: Omit<PlanBoxShape, 'isCard'>, isCard = false): void => {
     boxes.push({ ...box, isCard })
   }
-  const { boardAt, supplyAt } = chassis.sheet
-  const cages = fittedOfKind(document, 'cage').map(({ sheet }) => sheet)
-  bayBlocksOf(chassis.sheet, cages).forEach((block, index) => {
+  const { boardAt, supplyAt } = chassis.dataSheet
+  machine.blocks.forEach((block, index) => {
+    if (block.isOutside) return
     const columnsMm = block.columns * (block.bayWidthMm + block.gapMm) - block.gapMm
     add({
       id: `bays-${index}`,
@@ -49,45 +42,48 @@ export function planBoxes(document: DesignDocument): PlanBoxShape[] {
       overMm: 0,
     })
   })
-  const board = fittedOne(document, 'board')
-  if (board && boardAt && board.sheet.depthMm !== null && board.sheet.widthMm !== null) {
+  const board = pieceOf(machine, 'board')
+  if (board && boardAt && board.dataSheet.depthMm !== null && board.dataSheet.widthMm !== null) {
     add({
-      id: board.part.id,
-      frontMm: boardAt.frontMm - board.sheet.depthMm,
+      id: board.id,
+      frontMm: boardAt.frontMm - board.dataSheet.depthMm,
       leftMm: boardAt.leftMm,
-      depthMm: board.sheet.depthMm,
-      widthMm: board.sheet.widthMm,
-      words: [`${board.sheet.model}, ${board.sheet.size}`],
-      overMm: over(board.sheet.depthMm, chassis.sheet.boardMaxDepthMm),
+      depthMm: board.dataSheet.depthMm,
+      widthMm: board.dataSheet.widthMm,
+      words: [`${board.dataSheet.model}, ${board.dataSheet.size}`],
+      overMm: over(board.dataSheet.depthMm, chassis.dataSheet.boardMaxDepthMm),
     })
   }
-  for (const { id, leftMm, widthMm, card } of cardPlaces(document)) {
-    if (!card || !boardAt || card.sheet.lengthMm === null) continue
-    const { lengthMm, model } = card.sheet
+  for (const { pieceId, leftMm, widthMm } of machine.cardPlaces) {
+    const card = pieceId === null ? undefined : machine.pieces.get(pieceId)
+    if (!card || !boardAt) continue
+    const { dataSheet } = card
+    if (!('lengthMm' in dataSheet) || dataSheet.lengthMm === null) continue
+    const { lengthMm, model } = dataSheet
     add(
       {
-        id,
+        id: card.id,
         frontMm: boardAt.frontMm - lengthMm,
         leftMm,
         depthMm: lengthMm,
         widthMm,
         words: [model],
-        overMm: over(lengthMm, chassis.sheet.cardMaxLengthMm),
+        overMm: over(lengthMm, chassis.dataSheet.cardMaxLengthMm),
       },
       true,
     )
   }
-  const supply = fittedOne(document, 'supply')
-  const shape = supply?.sheet.shape
-  if (supply && supplyAt && shape && supply.sheet.lengthMm !== null) {
+  const supply = pieceOf(machine, 'supply')
+  const shape = supply?.dataSheet.shape
+  if (supply && supplyAt && shape && supply.dataSheet.lengthMm !== null) {
     add({
-      id: supply.part.id,
-      frontMm: supplyAt.frontMm - supply.sheet.lengthMm,
+      id: supply.id,
+      frontMm: supplyAt.frontMm - supply.dataSheet.lengthMm,
       leftMm: supplyAt.leftMm,
-      depthMm: supply.sheet.lengthMm,
+      depthMm: supply.dataSheet.lengthMm,
       widthMm: SUPPLY_ENVELOPES[shape].widthMm,
-      words: [supply.sheet.model],
-      overMm: over(supply.sheet.lengthMm, chassis.sheet.supplyMaxLengthMm),
+      words: [supply.dataSheet.model],
+      overMm: over(supply.dataSheet.lengthMm, chassis.dataSheet.supplyMaxLengthMm),
     })
   }
   return boxes

@@ -1,10 +1,9 @@
-import { baysOf } from '@flint/core'
+import { newDesign } from '@flint/core/editing'
+import { resolveMachine } from '@flint/core/figures'
 import { demoPart } from '../../../../packages/core/fixtures/demo'
 import { baysTouched } from './useMarquee'
 
-const { sheet } = demoPart('pellworth-drystone-2u12')
-if (sheet.kind !== 'chassis') throw new Error('not a case')
-const bays = baysOf(sheet)
+const { bays } = resolveMachine(newDesign('case', [demoPart('pellworth-drystone-2u12')]))
 
 /** The rectangle from the middle of one bay to the middle of another, drawn at 2 px a millimetre. */
 function between(from: number, to: number) {
@@ -23,7 +22,9 @@ function between(from: number, to: number) {
 }
 
 test('a rectangle over two rows and two columns touches four bays', () => {
-  expect(baysTouched(bays, between(1, 6), 2)).toEqual(['bay-1', 'bay-2', 'bay-5', 'bay-6'])
+  expect(baysTouched(bays, between(1, 6), 2)).toEqual(
+    [1, 2, 5, 6].map((number) => `chassis-1/${number}`),
+  )
 })
 
 test('drawn backwards it touches the same', () => {

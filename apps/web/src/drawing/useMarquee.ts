@@ -1,4 +1,4 @@
-import type { Bay } from '@flint/core'
+import type { Bay } from '@flint/core/drawing'
 import { type PointerEvent as ReactPointerEvent, useRef, useState } from 'react'
 
 export interface Marquee {

@@ -1,12 +1,12 @@
-import type { Evaluation, JudgedLimit, Severity } from '@flint/core'
+import type { Evaluation, JudgedLimit, Severity } from '@flint/core/figures'
 import Popover from '@mui/material/Popover'
 import Tooltip from '@mui/material/Tooltip'
 import { useState } from 'react'
-import { say } from '../controls/locale'
+import { format } from '../controls/locale'
 import { LimitList } from '../limits/LimitList'
 import {
   selectCheckpointEvaluation,
-  selectDocument,
+  selectDesign,
   selectEvaluation,
   selectPreviewEvaluation,
 } from '../sheet/selectors'
@@ -56,14 +56,14 @@ function LedgerEntry({
   figure: LedgerFigure
   onAsk: (anchor: HTMLElement) => void
 }) {
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   const evaluation = useAppSelector(selectEvaluation)
   const preview = useAppSelector(selectPreviewEvaluation)
   const before = useAppSelector(selectCheckpointEvaluation)
 
   const { value, unit } = figure.value(evaluation)
   const amount = figure.amount(evaluation)
-  const limit = figure.limit(document, evaluation)
+  const limit = figure.limit(design, evaluation)
   const missed = keepsLimit(figure, amount, limit) === false
   const would = preview && previewText(figure, evaluation, preview)
   return (
@@ -97,7 +97,7 @@ function LedgerEntry({
         />
         <span className={styles.below}>
           {missed && <span aria-hidden="true">△ </span>}
-          {figure.below(document, evaluation)}
+          {figure.below(design, evaluation)}
           {missed && <span className="only-for-readers"> (limit missed)</span>}
         </span>
       </button>
@@ -190,7 +190,7 @@ function FindingsEntry() {
       <span className={styles.title}>findings</span>
       <span className={styles.row}>
         <span className={styles.value} data-value="findings">
-          {findings.length === 0 ? 'none' : say.number(findings.length)}
+          {findings.length === 0 ? 'none' : format.number(findings.length)}
         </span>
         {wouldBe && <span className={styles.preview}>→ {preview.findings.length}</span>}
       </span>

@@ -1,4 +1,4 @@
-import { selectDocument, selectEvaluation } from '../sheet/selectors'
+import { selectDesign, selectEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import type { LedgerFigure } from './figures'
 import { workingsOf } from './workingsOf'
@@ -6,9 +6,9 @@ import styles from './workings.module.css'
 
 /** How a figure was worked out: the formula in words, the terms, the source. */
 export function Workings({ figure }: { figure: LedgerFigure }) {
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   const evaluation = useAppSelector(selectEvaluation)
-  const { title, formula, terms, source } = workingsOf(figure.id, document, evaluation)
+  const { title, formula, terms, source } = workingsOf(figure.id, design, evaluation)
   return (
     <div className={styles.workings} role="dialog" aria-label={`How ${title} was worked out`}>
       <h2>{title}</h2>

@@ -1,5 +1,5 @@
-import type { Evaluation } from '@flint/core'
-import { say } from '../controls/locale'
+import type { Evaluation } from '@flint/core/figures'
+import { format } from '../controls/locale'
 import type { LedgerFigure } from './figures'
 
 /**
@@ -16,10 +16,10 @@ export function changeText(
   const change = to - from
   const size = Math.abs(change)
   const words = {
-    working: () => say.space(size),
-    survived: () => say.number(size),
-    idle: () => say.watts(size, 1),
-    cost: () => say.roundMoney(size, after.cost.currency),
+    working: () => format.space(size),
+    survived: () => format.number(size),
+    idle: () => format.watts(size, 1),
+    cost: () => format.roundMoney(size, after.cost.currency),
   }[id]()
   const nothing = { working: 2 ** 30, survived: 1, idle: 0.05, cost: 50 }[id]
   if (size < nothing) return ''

@@ -1,5 +1,7 @@
-import { binaryBytes, type DesignDocument, type Evaluation } from '@flint/core'
-import { say } from '../controls/locale'
+import { binaryBytes } from '@flint/core/drawing'
+import type { Design } from '@flint/core/editing'
+import type { Evaluation } from '@flint/core/figures'
+import { format } from '../controls/locale'
 
 export interface LedgerFigure {
   id: 'working' | 'survived' | 'idle' | 'cost'
@@ -10,10 +12,10 @@ export interface LedgerFigure {
   amount: (evaluation: Evaluation) => number | null
   value: (evaluation: Evaluation) => { value: string; unit: string }
   /** What the brief asks for or allows, in the same unit. */
-  limit: (document: DesignDocument, evaluation: Evaluation) => number | null
+  limit: (design: Design, evaluation: Evaluation) => number | null
   /** Whether the limit is a floor to reach or a ceiling to keep. */
   limitIs: 'wanted' | 'allowed'
-  below: (document: DesignDocument, evaluation: Evaluation) => string
+  below: (design: Design, evaluation: Evaluation) => string
 }
 
 const NOT_KNOWN = { value: 'not known', unit: '' }
@@ -25,13 +27,13 @@ export const ledgerFigures: readonly LedgerFigure[] = [
     title: 'to work with',
     hint: 'Space for files once redundancy, the fill ceiling and the snapshot reserve have had their part.',
     amount: ({ capacity }) => capacity.workingBytes,
-    value: ({ capacity }) => binaryBytes(capacity.workingBytes, 1, say.locale),
+    value: ({ capacity }) => binaryBytes(capacity.workingBytes, 1, format.locale),
     limit: (_document, { capacity }) => capacity.wantedBytes || null,
     limitIs: 'wanted',
     below: (_document, { capacity }) =>
       capacity.wantedBytes > 0
-        ? `of ${say.space(capacity.wantedBytes)} wanted`
-        : `${say.space(capacity.availableBytes)} available when empty`,
+        ? `of ${format.space(capacity.wantedBytes)} wanted`
+        : `${format.space(capacity.availableBytes)} available when empty`,
   },
   {
     id: 'survived',
@@ -55,16 +57,16 @@ export const ledgerFigures: readonly LedgerFigure[] = [
     hint: 'Watts from the socket with the drives spinning and nobody reading.',
     amount: ({ power }) => power.wallWatts,
     value: ({ power }) =>
-      power.wallWatts === null ? NOT_KNOWN : { value: say.number(power.wallWatts), unit: 'W' },
+      power.wallWatts === null ? NOT_KNOWN : { value: format.number(power.wallWatts), unit: 'W' },
     limit: ({ brief }) => brief.idleWattsLimit,
     limitIs: 'allowed',
     below: ({ brief }, { power }) => {
       if (power.wallWatts === null) return 'no power supply chosen'
       const parts = [
-        `${say.number(power.lowWallWatts ?? 0)} to ${say.watts(power.highWallWatts ?? 0)}`,
-        `${say.roundMoney(power.costPerYearMinor ?? 0, brief.currency)} a year`,
+        `${format.number(power.lowWallWatts ?? 0)} to ${format.watts(power.highWallWatts ?? 0)}`,
+        `${format.roundMoney(power.costPerYearMinor ?? 0, brief.currency)} a year`,
       ]
-      if (brief.idleWattsLimit !== null) parts.push(`limit ${say.number(brief.idleWattsLimit)}`)
+      if (brief.idleWattsLimit !== null) parts.push(`limit ${format.number(brief.idleWattsLimit)}`)
       return parts.join(' · ')
     },
   },
@@ -73,16 +75,16 @@ export const ledgerFigures: readonly LedgerFigure[] = [
     title: 'to buy',
     hint: 'All lines that are not owned yet, with shipping.',
     amount: ({ cost }) => cost.totalMinor,
-    value: ({ cost }) => ({ value: say.roundMoney(cost.totalMinor, cost.currency), unit: '' }),
+    value: ({ cost }) => ({ value: format.roundMoney(cost.totalMinor, cost.currency), unit: '' }),
     limit: ({ brief }) => brief.costLimitMinor,
     limitIs: 'allowed',
     below: ({ brief }, { cost }) => {
       const parts = [
         brief.costLimitMinor === null
           ? 'no limit set'
-          : `of ${say.roundMoney(brief.costLimitMinor, brief.currency)}`,
+          : `of ${format.roundMoney(brief.costLimitMinor, brief.currency)}`,
       ]
-      if (cost.ownedPieces > 0) parts.push(`${say.counted(cost.ownedPieces, 'piece')} owned`)
+      if (cost.ownedPieces > 0) parts.push(`${format.counted(cost.ownedPieces, 'piece')} owned`)
       return parts.join(' · ')
     },
   },

@@ -1,11 +1,11 @@
 import {
   changeBrief,
-  type DesignDocument,
-  evaluate,
+  type Design,
   groupDrives,
   parseDesign,
   removeParts,
-} from '@flint/core'
+} from '@flint/core/editing'
+import { evaluate } from '@flint/core/figures'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { changeText } from './changeText'
@@ -14,9 +14,9 @@ import { workingsOf } from './workingsOf'
 
 const DEMO = join(import.meta.dirname, '..', '..', '..', '..', 'demo', 'designs')
 
-function demo(name: string): DesignDocument {
+function demo(name: string): Design {
   const parsed = parseDesign(JSON.parse(readFileSync(join(DEMO, `${name}.json`), 'utf8')))
-  if ('document' in parsed) return parsed.document
+  if ('design' in parsed) return parsed.design
   throw new Error(parsed.problems[0]?.sentence)
 }
 
@@ -26,14 +26,14 @@ const figure = (id: LedgerFigure['id']): LedgerFigure => {
   if (!found) throw new Error(`no figure ${id}`)
   return found
 }
-const shown = (id: LedgerFigure['id'], document: DesignDocument) => {
-  const evaluation = evaluate(document)
+const shown = (id: LedgerFigure['id'], design: Design) => {
+  const evaluation = evaluate(design)
   const { value, unit } = figure(id).value(evaluation)
-  return `${value} ${unit}`.trim() + ` | ${figure(id).below(document, evaluation)}`
+  return `${value} ${unit}`.trim() + ` | ${figure(id).below(design, evaluation)}`
 }
 
 describe('figures say what they are', () => {
-  const cases: [LedgerFigure['id'], DesignDocument, string][] = [
+  const cases: [LedgerFigure['id'], Design, string][] = [
     ['working', shelf, '11.6 TiB | of 10 TiB wanted'],
     ['survived', shelf, 'any 1 | of 1 wanted'],
     ['idle', shelf, '28 W | 26 to 36 W · €79 a year · limit 40'],
@@ -50,8 +50,8 @@ describe('figures say what they are', () => {
     ],
     ['working', changeBrief(shelf, { data: [] }), '11.6 TiB | 14.6 TiB available when empty'],
   ]
-  test.each(cases)('%s: %#', (id, document, text) => {
-    expect(shown(id, document)).toBe(text)
+  test.each(cases)('%s: %#', (id, design, text) => {
+    expect(shown(id, design)).toBe(text)
   })
 })
 

@@ -1,12 +1,7 @@
-import {
-  type BillLine,
-  type DesignDocument,
-  type Evaluation,
-  familyOf,
-  fittedOne,
-  minorPerMajor,
-} from '@flint/core'
-import { say } from '../controls/locale'
+import { minorPerMajor } from '@flint/core/drawing'
+import { type Design, fittedOne } from '@flint/core/editing'
+import { type BillLine, type Evaluation, familyOf } from '@flint/core/figures'
+import { format } from '../controls/locale'
 import type { LedgerFigure } from './figures'
 
 export interface Term {
@@ -24,15 +19,15 @@ export interface WorkingsText {
   source: string
 }
 
-type WorkingsFunction = (document: DesignDocument, evaluation: Evaluation) => WorkingsText
+type WorkingsFunction = (design: Design, evaluation: Evaluation) => WorkingsText
 
 /** How a figure of the ledger was worked out. */
 export function workingsOf(
   id: LedgerFigure['id'],
-  document: DesignDocument,
+  design: Design,
   evaluation: Evaluation,
 ): WorkingsText {
-  return workings[id](document, evaluation)
+  return workings[id](design, evaluation)
 }
 
 const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
@@ -41,34 +36,36 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
     formula:
       'Space the file system offers when empty, times the fill ceiling less the snapshot reserve, times what compression is taken to save where the layout compresses. These are house rules, set in the brief.',
     terms: [
-      { label: 'Raw, as sold (decimal)', value: say.drive(capacity.rawBytes) },
+      { label: 'Raw, as sold (decimal)', value: format.drive(capacity.rawBytes) },
       ...(capacity.poolSizeBytes === null
         ? []
         : [
             {
               label: 'Pool size, as zpool list shows it',
-              value: say.space(capacity.poolSizeBytes, 2),
+              value: format.space(capacity.poolSizeBytes, 2),
             },
           ]),
       ...(capacity.strandedBytes > 0
         ? [
             {
               label: 'Idle on drives of other sizes (decimal)',
-              value: say.drive(capacity.strandedBytes),
+              value: format.drive(capacity.strandedBytes),
             },
           ]
         : []),
       {
         label: 'Available when empty',
-        value: say.space(capacity.availableBytes, 2),
+        value: format.space(capacity.availableBytes, 2),
       },
-      { label: 'Available, to the byte', value: `${say.number(capacity.availableBytes)} B` },
-      { label: 'Fill ceiling', value: say.percent(houseRules.fillCeiling) },
-      { label: 'Snapshot reserve', value: say.percent(houseRules.snapshotReserve) },
+      { label: 'Available, to the byte', value: `${format.number(capacity.availableBytes)} B` },
+      { label: 'Fill ceiling', value: format.percent(houseRules.fillCeiling) },
+      { label: 'Snapshot reserve', value: format.percent(houseRules.snapshotReserve) },
       ...(houseRules.compressionRatio === 1
         ? []
-        : [{ label: 'Compression, assumed', value: say.number(houseRules.compressionRatio, 2) }]),
-      { label: 'To work with', value: say.space(capacity.workingBytes, 2) },
+        : [
+            { label: 'Compression, assumed', value: format.number(houseRules.compressionRatio, 2) },
+          ]),
+      { label: 'To work with', value: format.space(capacity.workingBytes, 2) },
     ],
     source: [
       ...new Set(pools.map((pool) => familyOf(pool).source)),
@@ -76,16 +73,16 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
     ].join(' '),
   }),
 
-  survived: (document, { survival }) => ({
+  survived: (design, { survival }) => ({
     title: 'Failures survived',
     formula:
       'Every set of failed drives is counted. A set is survived when no group loses more members than it bears, so that no data is gone; the share is surviving sets over all sets.',
     terms: [
       ...survival.pools.flatMap(({ poolId, survival: { byFailures, alwaysSurvived } }) => {
-        const name = document.pools.find(({ id }) => id === poolId)?.name ?? poolId
+        const name = design.pools.find(({ id }) => id === poolId)?.name ?? poolId
         return byFailures.slice(0, alwaysSurvived + 3).map(({ failures, ...row }) => ({
-          label: `${name}: ${say.counted(failures, 'drive')} gone`,
-          value: `${row.survivingSets} of ${row.sets} (${say.percent(row.survivingShare, 1)})`,
+          label: `${name}: ${format.counted(failures, 'drive')} gone`,
+          value: `${row.survivingSets} of ${row.sets} (${format.percent(row.survivingShare, 1)})`,
         }))
       }),
       {
@@ -97,9 +94,9 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
       'Counting with generating polynomials, checked against enumeration of every subset. Failed controllers, cables and power leads are not in it. Redundancy is not a backup.',
   }),
 
-  idle: (document, { power }) => {
-    const { brief } = document
-    const supply = fittedOne(document, 'supply')?.sheet
+  idle: (design, { power }) => {
+    const { brief } = design
+    const supply = fittedOne(design, 'supply')?.sheet
     return {
       title: 'Idle at the wall',
       formula:
@@ -107,24 +104,24 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
       terms: [
         ...power.terms.map(({ label, pieces, watts }) => ({
           label: pieces > 1 ? `${label}, ${pieces} pieces` : label,
-          value: say.watts(watts, 1),
+          value: format.watts(watts, 1),
         })),
-        { label: 'Behind the supply', value: say.watts(power.dcWatts, 1) },
+        { label: 'Behind the supply', value: format.watts(power.dcWatts, 1) },
         ...(supply && power.efficiency !== null
           ? [
               {
-                label: `Efficiency of ${supply.maker} ${supply.model}, ${supply.certificate}, at ${say.percent(power.dcWatts / supply.ratedWatts)} load, ${brief.mainsVolts} V`,
-                value: say.percent(power.efficiency, 1),
+                label: `Efficiency of ${supply.maker} ${supply.model}, ${supply.certificate}, at ${format.percent(power.dcWatts / supply.ratedWatts)} load, ${brief.mainsVolts} V`,
+                value: format.percent(power.efficiency, 1),
               },
             ]
           : []),
         ...(power.kilowattHoursPerYear === null
           ? []
           : [
-              { label: 'Energy a year', value: `${say.number(power.kilowattHoursPerYear)} kWh` },
+              { label: 'Energy a year', value: `${format.number(power.kilowattHoursPerYear)} kWh` },
               {
-                label: `At ${say.number(brief.pricePerKilowattHourMinor / minorPerMajor(brief.currency), 4)} ${brief.currency} a kWh`,
-                value: `${say.money(power.costPerYearMinor ?? 0, brief.currency)} a year`,
+                label: `At ${format.number(brief.pricePerKilowattHourMinor / minorPerMajor(brief.currency), 4)} ${brief.currency} a kWh`,
+                value: `${format.money(power.costPerYearMinor ?? 0, brief.currency)} a year`,
               },
             ]),
         {
@@ -132,7 +129,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
           value:
             power.wallWatts === null
               ? 'not known'
-              : `${say.number(power.lowWallWatts ?? 0)} to ${say.watts(power.highWallWatts ?? 0)}, likely ${say.number(power.wallWatts)}`,
+              : `${format.number(power.lowWallWatts ?? 0)} to ${format.watts(power.highWallWatts ?? 0)}, likely ${format.number(power.wallWatts)}`,
         },
       ],
       source:
@@ -148,8 +145,8 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
         label: `${line.name}${line.owned > 0 ? ` (${line.owned} owned)` : ''}`,
         value: lineText(line),
       })),
-      { label: 'Of this, shipping', value: say.money(cost.shippingMinor, cost.currency) },
-      { label: 'To buy', value: say.money(cost.totalMinor, cost.currency) },
+      { label: 'Of this, shipping', value: format.money(cost.shippingMinor, cost.currency) },
+      { label: 'To buy', value: format.money(cost.totalMinor, cost.currency) },
     ],
     source: 'Prices of the catalogue as they were when the part was chosen.',
   }),
@@ -157,7 +154,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
 
 function lineText({ pieces, price }: BillLine): string {
   if (pieces === 0) return 'owned'
-  if (!price) return `${say.number(pieces)} × not known`
+  if (!price) return `${format.number(pieces)} × not known`
   const { unitMinor, shippingMinor, currency } = price
-  return `${say.number(pieces)} × ${say.money(unitMinor, currency)} + ${say.money(shippingMinor, currency)}`
+  return `${format.number(pieces)} × ${format.money(unitMinor, currency)} + ${format.money(shippingMinor, currency)}`
 }

@@ -1,19 +1,10 @@
-import { type PartKind, type PartSheet, removeParts } from '@flint/core'
+import { type PartChoice, removeParts } from '@flint/core/editing'
 import { Fragment } from 'react'
 import planStyles from '../drawing/plan.module.css'
-import { selectDocument } from '../sheet/selectors'
+import { selectDesign } from '../sheet/selectors'
 import { useEdit } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
 import { partWords } from '../tray/partWords'
-
-export interface PartChoice {
-  /** On the switch: "Chassis", "Cards". */
-  title: string
-  noun: string
-  kinds: readonly PartKind[]
-  /** Which parts of those kinds belong here, when not all do. */
-  isOffered?: (sheet: PartSheet) => boolean
-}
 
 /** What is chosen of each kind, with a way to take it out. */
 export function ChosenParts({
@@ -23,17 +14,17 @@ export function ChosenParts({
   choices: readonly PartChoice[]
   pointedPartIds: readonly string[]
 }) {
-  const { fitted, snapshots } = useAppSelector(selectDocument)
+  const { fitted, snapshots } = useAppSelector(selectDesign)
   const edit = useEdit()
   const sheets = new Map(snapshots.map(({ id, sheet }) => [id, sheet]))
   return (
     <table className={planStyles.table}>
       <caption className="only-for-readers">What is chosen</caption>
       <tbody>
-        {choices.map(({ title, kinds, isOffered = () => true }) => {
+        {choices.map(({ title, takes }) => {
           const pieces = fitted.flatMap((part) => {
             const sheet = sheets.get(part.snapshotId)
-            return sheet && kinds.includes(sheet.kind) && isOffered(sheet) ? [{ part, sheet }] : []
+            return sheet && takes(sheet) ? [{ part, sheet }] : []
           })
           return (
             <Fragment key={title}>
@@ -48,7 +39,9 @@ export function ChosenParts({
               {pieces.map(({ part, sheet }, index) => (
                 <tr
                   key={part.id}
-                  className={pointedPartIds.includes(part.id) ? planStyles.litRow : undefined}
+                  className={
+                    pointedPartIds.includes(part.id) ? planStyles.highlightedRow : undefined
+                  }
                 >
                   <th scope="row">{index === 0 ? title : ''}</th>
                   <td>

@@ -1,4 +1,5 @@
-import { type ReactNode, useState } from 'react'
+import { partChoices, type StepId } from '@flint/core/editing'
+import { type ReactNode, useMemo, useState } from 'react'
 import { PlainFront } from '../drawing/PlainFront'
 import { RearView } from '../drawing/RearView'
 import { SideSection } from '../drawing/SideSection'
@@ -6,13 +7,13 @@ import { TopView } from '../drawing/TopView'
 import { useWidth } from '../drawing/useWidth'
 import planStyles from '../drawing/plan.module.css'
 import { LensFrame } from '../sheet/LensFrame'
-import { selectPointedFinding, selectShownDocument } from '../sheet/selectors'
+import { selectPointedFinding, selectShownDesign, selectShownMachine } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import { Findings } from '../tray/Findings'
 import { PartOffers } from '../tray/PartOffers'
 import { SheetChanges } from '../tray/SheetChanges'
 import styles from '../tray/tray.module.css'
-import { ChosenParts, type PartChoice } from './ChosenParts'
+import { ChosenParts } from './ChosenParts'
 
 /** Room for the smaller drawings beside the top view; in a narrow pane they stand below it. */
 const BESIDE_PX = 350
@@ -20,7 +21,7 @@ const NARROW_PX = 760
 
 interface PartsLensProps {
   title: string
-  choices: readonly PartChoice[]
+  step: StepId
   /** Whether the front and the rear are drawn too. */
   showsFronts?: boolean
   /** What else the step asks for, under the drawings. */
@@ -28,12 +29,14 @@ interface PartsLensProps {
 }
 
 /** A step in which parts are chosen: the machine from above and from the side, and what could go in. */
-export function PartsLens({ title, choices, showsFronts = false, children }: PartsLensProps) {
-  const document = useAppSelector(selectShownDocument)
+export function PartsLens({ title, step, showsFronts = false, children }: PartsLensProps) {
+  const { brief } = useAppSelector(selectShownDesign)
+  const machine = useAppSelector(selectShownMachine)
   const pointed = useAppSelector(selectPointedFinding)
   const [paneRef, widthPx] = useWidth()
-  const [first] = choices
-  const [choice, setChoice] = useState(first)
+  const choices = useMemo(() => partChoices(step), [step])
+  const [chosenTitle, setChosenTitle] = useState(choices[0]?.title)
+  const choice = choices.find((one) => one.title === chosenTitle)
   const pointedPartIds = pointed?.partIds ?? []
   return (
     <LensFrame
@@ -48,7 +51,7 @@ export function PartsLens({ title, choices, showsFronts = false, children }: Par
                   type="button"
                   aria-pressed={one === choice}
                   onClick={() => {
-                    setChoice(one)
+                    setChosenTitle(one.title)
                   }}
                 >
                   {one.title}
@@ -68,7 +71,8 @@ export function PartsLens({ title, choices, showsFronts = false, children }: Par
             <section aria-label="Top">
               <h2>Top</h2>
               <TopView
-                document={document}
+                machine={machine}
+                brief={brief}
                 widthPx={widthPx > NARROW_PX ? widthPx - BESIDE_PX : widthPx}
                 pointedPartIds={pointedPartIds}
               />
@@ -77,9 +81,9 @@ export function PartsLens({ title, choices, showsFronts = false, children }: Par
             <ChosenParts choices={choices} pointedPartIds={pointedPartIds} />
           </div>
           <div className={planStyles.beside}>
-            {showsFronts && <PlainFront document={document} pointedPartIds={pointedPartIds} />}
-            <RearView document={document} pointedPartIds={pointedPartIds} />
-            <SideSection document={document} pointedPartIds={pointedPartIds} />
+            {showsFronts && <PlainFront machine={machine} pointedPartIds={pointedPartIds} />}
+            <RearView machine={machine} pointedPartIds={pointedPartIds} />
+            <SideSection machine={machine} pointedPartIds={pointedPartIds} />
           </div>
         </div>
       </div>

@@ -1,4 +1,4 @@
-import type { StepId } from '@flint/core'
+import type { StepId } from '@flint/core/editing'
 import type { ComponentType } from 'react'
 import { BriefLens } from './brief/BriefLens'
 import { CoreLens } from './core/CoreLens'

@@ -1,4 +1,4 @@
-import type { JudgedLimit } from '@flint/core'
+import type { JudgedLimit } from '@flint/core/figures'
 import { SeverityShape } from '../tray/SeverityShape'
 import styles from './limits.module.css'
 

@@ -1,12 +1,13 @@
 import type { StoredPart } from '@flint/contract'
-import { kindWords, type PartKind, partsToCsv, partsToJson } from '@flint/core'
+import { kindWords, type PartKind } from '@flint/core/editing'
+import { partsToCsv, partsToJson } from '@flint/core/files'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useRef } from 'react'
 import { saveFile } from '../controls/saveFile'
-import { say } from '../controls/locale'
+import { format } from '../controls/locale'
 import { type TakeIn, useTakeIn } from './useTakeIn'
 import styles from './parts.module.css'
 
@@ -96,19 +97,20 @@ function TakeInDialog({
       <DialogContent>
         <p role="status">
           {state === 'reading' && 'Reading …'}
-          {state === 'sending' && `${say.number(taken)} of ${say.counted(good, 'part')} taken …`}
-          {state === 'done' && `${say.counted(taken, 'part')} taken in.`}
+          {state === 'sending' &&
+            `${format.number(taken)} of ${format.counted(good, 'part')} taken …`}
+          {state === 'done' && `${format.counted(taken, 'part')} taken in.`}
           {state === 'stopped' &&
-            `Stopped: ${say.number(taken)} of ${say.counted(good, 'part')} taken in.`}
+            `Stopped: ${format.number(taken)} of ${format.counted(good, 'part')} taken in.`}
           {rows.length > 0 &&
             !works &&
-            ` ${say.counted(rows.length, 'problem')}; those rows are left out.`}
+            ` ${format.counted(rows.length, 'problem')}; those rows are left out.`}
         </p>
         {works && <progress max={Math.max(1, good)} value={taken} aria-label="Taken in" />}
         {failure && (
           <p role="alert">
             {failure}{' '}
-            {taken > 0 && `${say.counted(taken, 'part')} before that are in the catalogue.`}
+            {taken > 0 && `${format.counted(taken, 'part')} before that are in the catalogue.`}
           </p>
         )}
         {rows.length > 0 && (
@@ -132,7 +134,7 @@ function TakeInDialog({
               </tbody>
             </table>
             {rows.length > MOST_PROBLEMS && (
-              <p className="soft">And {say.number(rows.length - MOST_PROBLEMS)} more.</p>
+              <p className="soft">And {format.number(rows.length - MOST_PROBLEMS)} more.</p>
             )}
           </div>
         )}

@@ -1,18 +1,17 @@
 import type { StoredPart } from '@flint/contract'
+import { minorPerMajor } from '@flint/core/drawing'
 import {
-  cellText,
   columnValue,
   kindWords,
-  minorPerMajor,
   type PartKind,
   partSheet,
   problemsOf,
-  readCell,
   type SheetColumn,
   sheetColumns,
   slugOf,
   withColumnValue,
-} from '@flint/core'
+} from '@flint/core/editing'
+import { cellText, readCell } from '@flint/core/files'
 import { useState } from 'react'
 import { useKeepPartMutation } from '../api/api'
 import { problemOf, problemSentence } from '../api/problemOf'

@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
 import type { StoredPart } from '@flint/contract'
-import { kindWords, type PartKind } from '@flint/core'
+import { kindWords, type PartKind } from '@flint/core/editing'
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import { costWords, partWords } from '../tray/partWords'
 import styles from './parts.module.css'

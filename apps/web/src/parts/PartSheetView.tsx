@@ -1,10 +1,10 @@
 import type { StoredPart } from '@flint/contract'
-import { columnValue, kindWords } from '@flint/core'
+import { columnValue, kindWords } from '@flint/core/editing'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useNoteOwnedMutation, useRemovePartMutation, useShelfQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
-import { say } from '../controls/locale'
+import { format } from '../controls/locale'
 import { shownColumns, sourceWords, valueWords } from './sheetWords'
 import styles from './parts.module.css'
 
@@ -108,7 +108,7 @@ function Owned({ part, onProblem }: { part: StoredPart; onProblem: (text: string
         −
       </button>
       <output className="figure" aria-live="polite">
-        {say.number(ownedPieces)}
+        {format.number(ownedPieces)}
       </output>
       <button
         type="button"
@@ -127,10 +127,10 @@ function Owned({ part, onProblem }: { part: StoredPart; onProblem: (text: string
 /** The designs that hold this part, with how many pieces. */
 function WhereUsed({ slug }: { slug: string }) {
   const { data = [] } = useShelfQuery()
-  const uses = data.flatMap(({ id, document }) => {
-    const sheetIds = document.snapshots.filter((one) => one.slug === slug).map((one) => one.id)
-    const pieces = document.fitted.filter(({ snapshotId }) => sheetIds.includes(snapshotId)).length
-    return pieces > 0 ? [{ id, name: document.name, pieces }] : []
+  const uses = data.flatMap(({ id, document: design }) => {
+    const sheetIds = design.snapshots.filter((one) => one.slug === slug).map((one) => one.id)
+    const pieces = design.fitted.filter(({ snapshotId }) => sheetIds.includes(snapshotId)).length
+    return pieces > 0 ? [{ id, name: design.name, pieces }] : []
   })
   return (
     <p className={styles.uses}>
@@ -139,7 +139,7 @@ function WhereUsed({ slug }: { slug: string }) {
       {uses.map(({ id, name, pieces }, index) => (
         <span key={id}>
           {index > 0 && ', '}
-          <Link to={`/designs/${id}`}>{name}</Link> ({say.number(pieces)})
+          <Link to={`/designs/${id}`}>{name}</Link> ({format.number(pieces)})
         </span>
       ))}
     </p>

@@ -1,14 +1,14 @@
 import type { StoredPart } from '@flint/contract'
 import { CatalogueState } from '../tray/CatalogueState'
-import { answers, askParts, kindWords, type PartKind } from '@flint/core'
+import { matches, parsePartQuery, kindWords, type PartKind } from '@flint/core/editing'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useParts } from '../api/useParts'
 import { Mark } from '../controls/Mark'
-import { say } from '../controls/locale'
+import { format } from '../controls/locale'
 import { ThemeButton } from '../controls/ThemeButton'
 import { useFindKey } from '../keys/useFindKey'
-import { partText } from '../tray/partText'
+import { partTexts } from '../tray/partText'
 import { ComparedParts } from './ComparedParts'
 import { PartFiles } from './PartFiles'
 import { PartForm } from './PartForm'
@@ -37,16 +37,17 @@ export function PartsScreen() {
   const [side, setSide] = useState<Side>({ shows: 'sheet' })
 
   const parts = useMemo(() => data ?? [], [data])
+  const textOf = useMemo(() => partTexts(parts), [parts])
   const question = useDeferredValue(words)
   const found = useMemo(() => {
-    const asked = askParts(question)
+    const query = parsePartQuery(question)
     return parts.filter(
       ({ sheet, ownedPieces }) =>
         (kind === '' || sheet.kind === kind) &&
         (!onlyOwned || ownedPieces > 0) &&
-        answers(sheet, partText(sheet), asked),
+        matches(sheet, textOf(sheet), query),
     )
-  }, [parts, question, kind, onlyOwned])
+  }, [parts, textOf, question, kind, onlyOwned])
   const bySlug = useMemo(() => new Map(parts.map((part) => [part.slug, part])), [parts])
   const shown = slug ? bySlug.get(slug) : undefined
   const comparedParts = compared.flatMap((one) => bySlug.get(one) ?? [])
@@ -140,13 +141,13 @@ export function PartsScreen() {
               Compare {comparedParts.length > 0 ? comparedParts.length : ''}
             </button>
             <span className={styles.count} role="status">
-              {say.counted(found.length, 'part')}
+              {format.counted(found.length, 'part')}
             </span>
           </div>
           <CatalogueState />
           {data && found.length === 0 && (
             <p className={styles.none}>
-              Nothing in the catalogue answers that. A measurement is written as “depth under 400”.
+              Nothing in the catalogue matches that. A measurement is written as “depth under 400”.
             </p>
           )}
           <PartList

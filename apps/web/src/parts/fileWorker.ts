@@ -1,4 +1,4 @@
-import { partsFromCsv, partsFromJson, type ReadParts } from '@flint/core'
+import { partsFromCsv, partsFromJson, type ReadParts } from '@flint/core/files'
 import { expose } from 'comlink'
 
 const reader = {

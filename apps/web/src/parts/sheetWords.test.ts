@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { catalogueFile, type PartSheet, sheetColumns } from '@flint/core'
+import { catalogueFile, type PartSheet, sheetColumns } from '@flint/core/editing'
 import { partText } from '../tray/partText'
 import { costWords, partWords } from '../tray/partWords'
 import { shownColumns, sourceWords, valueWords } from './sheetWords'

@@ -4,8 +4,8 @@ import {
   type PartSheet,
   type SheetColumn,
   sheetColumns,
-} from '@flint/core'
-import { say } from '../controls/locale'
+} from '@flint/core/editing'
+import { format } from '../controls/locale'
 
 /** Memory and what a board addresses are counted in powers of two, drives as they are sold. */
 const IN_POWERS_OF_TWO = new Set(['board', 'memory'])
@@ -23,17 +23,17 @@ export function valueWords(sheet: PartSheet, column: SheetColumn): string {
 function numberWords(sheet: PartSheet, { name, unit }: SheetColumn, value: number): string {
   switch (unit) {
     case 'cents':
-      return sheet.price ? say.money(value, sheet.price.currency) : String(value)
+      return sheet.price ? format.money(value, sheet.price.currency) : String(value)
     case 'B':
-      return IN_POWERS_OF_TWO.has(sheet.kind) ? say.space(value) : say.drive(value)
+      return IN_POWERS_OF_TWO.has(sheet.kind) ? format.space(value) : format.drive(value)
     case 'B/s':
-      return `${say.number(value / 1e6)} MB/s`
+      return `${format.number(value / 1e6)} MB/s`
     case 'bit/s':
-      return `${say.number(value / 1e9, 1)} Gb/s`
+      return `${format.number(value / 1e9, 1)} Gb/s`
     case '':
       return name === 'formFactor' ? `${value}"` : String(value)
     default:
-      return `${say.number(value, 2)} ${unit}`
+      return `${format.number(value, 2)} ${unit}`
   }
 }
 

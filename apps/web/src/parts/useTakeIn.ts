@@ -1,5 +1,5 @@
 import { PARTS_PER_REQUEST } from '@flint/contract'
-import type { RowProblem } from '@flint/core'
+import type { RowProblem } from '@flint/core/files'
 import { wrap } from 'comlink'
 import { useRef, useState } from 'react'
 import { api, useTakeInPartsMutation } from '../api/api'

@@ -1,8 +1,8 @@
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
 
 /** Work that the server does not have yet, kept in this browser. */
 export interface KeptCopy {
-  document: DesignDocument
+  document: Design
   /** The revision it was made from. */
   baseRevision: number
 }

@@ -1,4 +1,4 @@
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
 import { api } from '../api/api'
 import { problemOf } from '../api/problemOf'
 import { saveConflicted, saveFailed, saveStarted, saveSucceeded } from '../sheet/sheetSlice'
@@ -10,7 +10,7 @@ const PAUSES = { beforeSavingMs: 500, afterFailureMs: 2_000 }
 
 /** The newest state of a design that the server does not have. */
 interface Job {
-  document: DesignDocument
+  document: Design
   baseRevision: number
 }
 
@@ -52,15 +52,15 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
   }
 
   function noteChange({ designId, history, baseRevision, baseDocument, save }: OpenSheet): void {
-    const document = history.present
-    if (document === baseDocument) {
+    const design = history.present
+    if (design === baseDocument) {
       jobs.delete(designId)
       copies.drop(designId)
       return
     }
-    copies.keep(designId, { document, baseRevision })
+    copies.keep(designId, { document: design, baseRevision })
     if (save.kind === 'conflict') return
-    jobs.set(designId, { document, baseRevision })
+    jobs.set(designId, { document: design, baseRevision })
     schedule(pauses.beforeSavingMs)
   }
 
@@ -77,20 +77,24 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
     if (jobs.size > 0) schedule(pauses.afterFailureMs)
   }
 
-  async function saveOne(designId: string, { document, baseRevision }: Job): Promise<void> {
+  async function saveOne(designId: string, { document: design, baseRevision }: Job): Promise<void> {
     store.dispatch(saveStarted(designId))
     const result = await store.dispatch(
-      api.endpoints.saveDesign.initiate({ id: designId, basedOnRevision: baseRevision, document }),
+      api.endpoints.saveDesign.initiate({
+        id: designId,
+        basedOnRevision: baseRevision,
+        document: design,
+      }),
     )
     const newest = jobs.get(designId)
     if (result.data) {
-      if (newest?.document === document) {
+      if (newest?.document === design) {
         jobs.delete(designId)
         copies.drop(designId)
       } else if (newest) {
         jobs.set(designId, { ...newest, baseRevision: result.data.revision })
       }
-      store.dispatch(saveSucceeded({ designId, revision: result.data.revision, document }))
+      store.dispatch(saveSucceeded({ designId, revision: result.data.revision, design }))
       return
     }
     const problem = problemOf(result.error)
@@ -99,7 +103,7 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
       store.dispatch(saveConflicted({ designId, conflict: problem.problem.conflict }))
       return
     }
-    const here = copies.keep(designId, newest ?? { document, baseRevision })
+    const here = copies.keep(designId, newest ?? { document: design, baseRevision })
     const reason =
       problem.kind === 'refused' ? problem.problem.detail : 'The server does not answer.'
     store.dispatch(saveFailed({ designId, reason, here }))

@@ -1,4 +1,4 @@
-import { type DesignDocument, newDesign, renameDesign } from '@flint/core'
+import { type Design, newDesign, renameDesign } from '@flint/core/editing'
 import { edited, minePutOnTop, opened, closed, theirsTaken, undone } from '../sheet/sheetSlice'
 import { makeStore } from '../store/store'
 import { KeptCopies } from './keptCopies'
@@ -38,7 +38,7 @@ class FullStorage extends MemoryStorage {
 
 interface SentSave {
   basedOnRevision: number
-  document: DesignDocument
+  document: Design
 }
 
 /** A server with one design, that can be gone. */
@@ -60,9 +60,9 @@ class FakeServer {
     return Response.json(this.stored())
   }
 
-  saveFrom(document: DesignDocument): void {
+  saveFrom(design: Design): void {
     this.revision += 1
-    this.document = document
+    this.document = design
   }
 
   stored() {
@@ -95,7 +95,7 @@ function setUp(storage: Storage = new MemoryStorage()) {
   const sheet = () => store.getState().sheet.open
   const rename = (name: string): void => {
     const present = sheet()?.history.present ?? server.document
-    store.dispatch(edited({ label: 'rename', document: renameDesign(present, name) }))
+    store.dispatch(edited({ label: 'rename', design: renameDesign(present, name) }))
   }
   const until = async (condition: () => boolean): Promise<void> => {
     for (let tries = 0; tries < 400 && !condition(); tries += 1) {

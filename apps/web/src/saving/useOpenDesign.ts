@@ -1,4 +1,4 @@
-import { parseDesign } from '@flint/core'
+import { parseDesign } from '@flint/core/editing'
 import { useEffect, useState } from 'react'
 import { api } from '../api/api'
 import { problemSentence } from '../api/problemOf'
@@ -33,11 +33,11 @@ export function useOpenDesign(designId: string): { isOpen: boolean; problem: str
       // A copy from before an update of the application may need the way up; one that cannot be read
       // is left where it is.
       const parsed = kept && parseDesign(kept.document)
-      const readable = kept && parsed && 'document' in parsed
+      const readable = kept && parsed && 'design' in parsed
       dispatch(
         opened({
           stored: result.data,
-          kept: readable ? { ...kept, document: parsed.document } : null,
+          kept: readable ? { ...kept, document: parsed.design } : null,
         }),
       )
     }

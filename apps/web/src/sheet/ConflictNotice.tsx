@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router'
 import { useCreateDesignMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
-import { selectDocument, selectSave } from './selectors'
+import { selectDesign, selectSave } from './selectors'
 import { minePutOnTop, theirsTaken } from './sheetSlice'
 import styles from './sheet.module.css'
 
@@ -12,15 +12,15 @@ export function ConflictNotice() {
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
   const save = useAppSelector(selectSave)
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   const [createDesign] = useCreateDesignMutation()
   const [problem, setProblem] = useState<string | null>(null)
   if (save.kind !== 'conflict') return null
   const { stored } = save.conflict
 
   async function keepAsOwn(): Promise<void> {
-    const name = `${document.name.slice(0, 100)}, other version`
-    const result = await createDesign({ ...document, name })
+    const name = `${design.name.slice(0, 100)}, other version`
+    const result = await createDesign({ ...design, name })
     if (result.data) {
       dispatch(theirsTaken())
       await navigate(`/designs/${result.data.id}/drives`)

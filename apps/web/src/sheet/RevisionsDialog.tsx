@@ -26,7 +26,7 @@ export function RevisionsDialog({ onClose }: { onClose: () => void }) {
       setProblem(problemSentence(result.error))
       return
     }
-    dispatch(edited({ label: `go back to revision ${revision}`, document: result.data.document }))
+    dispatch(edited({ label: `go back to revision ${revision}`, design: result.data.document }))
     onClose()
   }
 

@@ -1,4 +1,4 @@
-import { renameDesign } from '@flint/core'
+import { renameDesign } from '@flint/core/editing'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { KeysDialog } from '../keys/KeysDialog'
@@ -7,7 +7,7 @@ import { Mark } from '../controls/Mark'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { RevisionsDialog } from './RevisionsDialog'
 import { SaveWords } from './SaveWords'
-import { selectDocument, selectRedoLabel, selectUndoLabel } from './selectors'
+import { selectDesign, selectRedoLabel, selectUndoLabel } from './selectors'
 import { checkpointSet, redone, undone } from './sheetSlice'
 import { useEdit } from './useEdit'
 import styles from './sheet.module.css'
@@ -79,12 +79,12 @@ export function SheetHead() {
 
 /** The name is an input, which is no heading; readers get both. */
 function SheetTitle() {
-  const { name } = useAppSelector(selectDocument)
+  const { name } = useAppSelector(selectDesign)
   return <h1 className="only-for-readers">{name}</h1>
 }
 
 function NameField() {
-  const { name } = useAppSelector(selectDocument)
+  const { name } = useAppSelector(selectDesign)
   const edit = useEdit()
   const [draft, setDraft] = useState<string | null>(null)
   return (
@@ -96,7 +96,7 @@ function NameField() {
       title={name}
       onChange={({ target }) => {
         setDraft(target.value)
-        edit('rename the design', (document) => renameDesign(document, target.value), true)
+        edit('rename the design', (design) => renameDesign(design, target.value), true)
       }}
       onBlur={() => {
         setDraft(null)

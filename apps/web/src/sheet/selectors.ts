@@ -1,15 +1,15 @@
+import { driveBytes } from '@flint/core/editing'
 import {
-  cablesOf,
+  type CandidateDrive,
+  cableList,
   cardLoads,
-  driveBytes,
   evaluate,
-  type PileDrive,
-  placementsOf,
+  type Machine,
+  otherPlacements,
   pullDrives,
+  resolveMachine,
   sharedParts,
-  topologyOf,
-  wiringOf,
-} from '@flint/core'
+} from '@flint/core/figures'
 import { createSelector } from '@reduxjs/toolkit'
 import type { RootState } from '../store/store'
 import { LOCALE } from '../controls/locale'
@@ -25,9 +25,9 @@ function need<T>(value: T | null | undefined): T {
 /** The selectors below are for parts of the build sheet, which is only shown with a design open. */
 const selectSheet = (state: RootState): OpenSheet => need(state.sheet.open)
 
-export const selectDocument = (state: RootState) => selectSheet(state).history.present
+export const selectDesign = (state: RootState) => selectSheet(state).history.present
 /** What the drawing shows: the choice under the pointer, or the design as it is. */
-export const selectShownDocument = (state: RootState) =>
+export const selectShownDesign = (state: RootState) =>
   selectSheet(state).preview ?? selectSheet(state).history.present
 export const selectSave = (state: RootState) => selectSheet(state).save
 export const selectPointedFinding = (state: RootState) => selectSheet(state).pointedFinding
@@ -38,59 +38,84 @@ export const selectRedoLabel = (state: RootState) =>
   selectSheet(state).history.future[0]?.label ?? null
 export const selectRevision = (state: RootState) => selectSheet(state).baseRevision
 
-export const selectEvaluation = createSelector(selectDocument, (document) =>
-  evaluate(document, LOCALE),
+/** A selector of machines that has the last one at hand, since edits leave most of it alone. */
+function machineSelector<D extends Parameters<typeof resolveMachine>[0] | null>(
+  select: (state: RootState) => D,
+) {
+  let last: Machine | undefined
+  return createSelector(select, (design): D extends null ? Machine | null : Machine => {
+    if (design !== null) last = resolveMachine(design, last)
+    // A machine where there is a design, and null where there is none.
+    return (design === null ? null : last) as D extends null ? Machine | null : Machine
+  })
+}
+
+/** The design resolved: which piece sits where, what hangs on what. */
+export const selectMachine: (state: RootState) => Machine = machineSelector(selectDesign)
+
+export const selectEvaluation = createSelector(selectDesign, selectMachine, (design, machine) =>
+  evaluate(design, LOCALE, machine),
 )
+
+const selectPreview = (state: RootState) => selectSheet(state).preview
+const selectPreviewMachine = machineSelector(selectPreview)
+
+/** The machine that the drawing shows. */
+export const selectShownMachine = (state: RootState): Machine =>
+  selectPreviewMachine(state) ?? selectMachine(state)
 
 /** What the ledger would become by the choice under the pointer; null when there is none. */
 export const selectPreviewEvaluation = createSelector(
-  (state: RootState) => selectSheet(state).preview,
-  (preview) => preview && evaluate(preview, LOCALE),
+  selectPreview,
+  selectPreviewMachine,
+  (preview, machine) => preview && machine && evaluate(preview, LOCALE, machine),
 )
 
 /** The ledger at the last checkpoint; null when nothing has changed since. */
 export const selectCheckpointEvaluation = createSelector(
   (state: RootState) => selectSheet(state).checkpoint,
-  selectDocument,
-  (checkpoint, document) => (checkpoint === document ? null : evaluate(checkpoint, LOCALE)),
+  selectDesign,
+  (checkpoint, design) => (checkpoint === design ? null : evaluate(checkpoint, LOCALE)),
 )
 
-/** The drives that sit in the chosen bays, in bay order. */
+/** The drives that sit in the chosen bays and sockets, in their order. */
 export const selectChosenDrives = createSelector(
   selectEvaluation,
   selectSelectedBays,
   ({ bays }, selected) =>
-    bays.bays.flatMap(({ bay, drive }) => (drive && selected.includes(bay.id) ? [drive] : [])),
+    [...bays.bays.map(({ bay, drive }) => ({ id: bay.id, drive })), ...bays.sockets].flatMap(
+      ({ id, drive }) => (drive && selected.includes(id) ? [drive] : []),
+    ),
 )
 
 /** The drives pulled in thought that are still in the design. */
 export const selectPulledDrives = createSelector(
   (state: RootState) => selectSheet(state).pulledDrives,
-  selectDocument,
+  selectDesign,
   (pulled, { fitted }) => pulled.filter((id) => fitted.some((part) => part.id === id)),
 )
 
 /** What becomes of the pools with those drives out. */
 export const selectPulledPools = createSelector(
-  selectDocument,
+  selectDesign,
   selectPulledDrives,
-  (document, pulled) => pullDrives(document, pulled, driveBytes(document)),
+  (design, pulled) => pullDrives(design, pulled, driveBytes(design)),
 )
 
 /** What takes several drives along when it fails, and what the pools are then. */
-export const selectSharedParts = createSelector(
-  selectDocument,
-  selectEvaluation,
-  (document, { bays }) => sharedParts(document, bays),
-)
+export const selectSharedParts = createSelector(selectDesign, selectMachine, sharedParts)
 
 /** The drives that a new layout is for: those in the chosen bays, or all of the design. */
-export const selectPile = createSelector(
+export const selectCandidateDrives = createSelector(
   selectEvaluation,
   selectChosenDrives,
   ({ bays }, chosen) => {
-    const all = [...bays.bays.flatMap(({ drive }) => drive ?? []), ...bays.bench]
-    return (chosen.length > 0 ? chosen : all).map(({ part, sheet }): PileDrive => ({
+    const all = [
+      ...bays.bays.flatMap(({ drive }) => drive ?? []),
+      ...bays.sockets.flatMap(({ drive }) => drive ?? []),
+      ...bays.bench,
+    ]
+    return (chosen.length > 0 ? chosen : all).map(({ part, sheet }): CandidateDrive => ({
       id: part.id,
       capacityBytes: sheet.capacityBytes,
       outerRateBytesPerSecond: sheet.outerRateBytesPerSecond,
@@ -99,29 +124,16 @@ export const selectPile = createSelector(
   },
 )
 
-/** Every link of the machine and the way of every drive and network port. */
-export const selectTopology = createSelector(
-  selectDocument,
-  selectEvaluation,
-  (document, { bays }) => topologyOf(document, bays),
-)
-
 /** Each placed card with what hangs on it. */
-export const selectCardLoads = createSelector(
-  selectDocument,
-  selectEvaluation,
-  (document, { bays }) => cardLoads(document, bays),
+export const selectCardLoads = createSelector(selectMachine, cardLoads)
+
+/** How many other ways to place the cards are offered. */
+const OTHER_WAYS = 3
+
+/** The next best ways to place the cards. */
+export const selectOtherPlacements = createSelector(selectMachine, (machine) =>
+  otherPlacements(machine, OTHER_WAYS),
 )
 
-/** The best ways to place the cards. */
-export const selectPlacements = createSelector(selectDocument, (document) => placementsOf(document))
-
-/** Every cable and lead of the machine. */
-export const selectWiring = createSelector(selectDocument, selectEvaluation, (document, { bays }) =>
-  wiringOf(document, bays),
-)
-
-/** The cables that the wiring wants, and where each comes from. */
-export const selectCables = createSelector(selectDocument, selectEvaluation, (document, { bays }) =>
-  cablesOf(document, bays),
-)
+/** The cables that the wiring wants, where each comes from, and what the others are good for. */
+export const selectCables = createSelector(selectMachine, cableList)

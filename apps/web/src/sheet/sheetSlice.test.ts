@@ -1,4 +1,4 @@
-import { newDesign, renameDesign } from '@flint/core'
+import { newDesign, renameDesign } from '@flint/core/editing'
 import {
   baysSelected,
   checkpointSet,
@@ -15,8 +15,8 @@ import {
   undone,
 } from './sheetSlice'
 
-const document = newDesign('Start')
-const stored = { id: 'design-1', revision: 4, savedAt: '', document }
+const design = newDesign('Start')
+const stored = { id: 'design-1', revision: 4, savedAt: '', document: design }
 const { reducer } = sheetSlice
 type Action = Parameters<typeof reducer>[1]
 const after = (...actions: Action[]) => {
@@ -24,8 +24,8 @@ const after = (...actions: Action[]) => {
   if (!open) throw new Error('nothing is open')
   return open
 }
-const renamed = renameDesign(document, 'Loft')
-const rename = edited({ label: 'rename', document: renamed })
+const renamed = renameDesign(design, 'Loft')
+const rename = edited({ label: 'rename', design: renamed })
 
 test('a design opens saved, at its revision, with nothing chosen', () => {
   expect(after()).toMatchObject({
@@ -42,19 +42,19 @@ test('work kept here is taken up on top of what is stored, one undo away', () =>
   expect(open?.history.present).toBe(renamed)
   expect(open?.baseRevision).toBe(3)
   expect(open?.save.kind).toBe('unsaved')
-  expect(open?.history.past.map(({ before }) => before)).toEqual([document])
+  expect(open?.history.past.map(({ before }) => before)).toEqual([design])
 })
 
 test('an edit is not saved until it is, and an edit meanwhile is not saved either', () => {
-  const saved = saveSucceeded({ designId: 'design-1', revision: 5, document: renamed })
+  const saved = saveSucceeded({ designId: 'design-1', revision: 5, design: renamed })
   expect(after(rename).save.kind).toBe('saving')
   expect(after(rename, saved)).toMatchObject({ save: { kind: 'saved' }, baseRevision: 5 })
-  const more = edited({ label: 'more', document: renameDesign(document, 'More') })
+  const more = edited({ label: 'more', design: renameDesign(design, 'More') })
   expect(after(rename, more, saved).save.kind).toBe('saving')
 })
 
 test('an answer for another design changes nothing', () => {
-  const other = saveSucceeded({ designId: 'design-2', revision: 9, document: renamed })
+  const other = saveSucceeded({ designId: 'design-2', revision: 9, design: renamed })
   expect(after(rename, other)).toMatchObject({ save: { kind: 'saving' }, baseRevision: 4 })
   const failed = saveFailed({ designId: 'design-2', reason: 'gone', here: true })
   expect(after(rename, failed).save.kind).toBe('saving')
@@ -63,12 +63,12 @@ test('an answer for another design changes nothing', () => {
 test('undo back to what is stored is saved; redo is not', () => {
   expect(after(rename, undone()).save.kind).toBe('saved')
   expect(after(rename, undone(), redone()).save.kind).toBe('saving')
-  expect(after(undone(), redone()).history.present).toBe(document)
+  expect(after(undone(), redone()).history.present).toBe(design)
 })
 
 test('an edit ends the preview, and a checkpoint takes the present', () => {
   expect(after(previewed(renamed), rename).preview).toBeNull()
-  expect(after(rename).checkpoint).toBe(document)
+  expect(after(rename).checkpoint).toBe(design)
   expect(after(rename, checkpointSet()).checkpoint).toBe(renamed)
 })
 

@@ -1,5 +1,5 @@
 import type { DesignConflict, StoredDesign } from '@flint/contract'
-import { type DesignDocument, type History, record, redo, startHistory, undo } from '@flint/core'
+import { type Design, type History, record, redo, startHistory, undo } from '@flint/core/editing'
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit'
 import type { KeptCopy } from '../saving/keptCopies'
 
@@ -17,16 +17,16 @@ export interface OpenSheet {
   /** The revision that the present document was made from. */
   baseRevision: number
   /** The document of that revision; the present one is saved when it is this very one. */
-  baseDocument: DesignDocument
+  baseDocument: Design
   /** What changes are counted from in the ledger. */
-  checkpoint: DesignDocument
+  checkpoint: Design
   save: SaveState
   selectedBays: string[]
   /** Drives taken out in thought, to see what is survived; never part of the document. */
   pulledDrives: string[]
   /** What the design would become by the choice under the pointer or the keyboard focus. */
-  preview: DesignDocument | null
-  /** The finding chosen in the tray, whose parts are lit on the drawing. */
+  preview: Design | null
+  /** The finding chosen in the tray, whose parts are highlighted on the drawing. */
   pointedFinding: { code: string; partIds: string[] } | null
 }
 
@@ -64,10 +64,10 @@ export const sheetSlice = createSlice({
     },
     edited(
       state,
-      { payload }: PayloadAction<{ label: string; document: DesignDocument; joins?: boolean }>,
+      { payload }: PayloadAction<{ label: string; design: Design; coalesce?: boolean }>,
     ) {
       changeHistory(state, (history) =>
-        record(history, payload.label, payload.document, payload.joins),
+        record(history, payload.label, payload.design, payload.coalesce),
       )
     },
     undone(state) {
@@ -98,7 +98,7 @@ export const sheetSlice = createSlice({
     drivesPutBack(state) {
       if (state.open) state.open.pulledDrives = []
     },
-    previewed(state, { payload }: PayloadAction<DesignDocument | null>) {
+    previewed(state, { payload }: PayloadAction<Design | null>) {
       if (state.open) state.open.preview = payload
     },
     findingPointed(state, { payload }: PayloadAction<OpenSheet['pointedFinding']>) {
@@ -111,14 +111,14 @@ export const sheetSlice = createSlice({
     },
     saveSucceeded(
       state,
-      { payload }: PayloadAction<{ designId: string; revision: number; document: DesignDocument }>,
+      { payload }: PayloadAction<{ designId: string; revision: number; design: Design }>,
     ) {
       const { open } = state
       if (open?.designId !== payload.designId) return
       open.baseRevision = payload.revision
-      open.baseDocument = payload.document
+      open.baseDocument = payload.design
       const { present } = original(open).history
-      open.save = present === payload.document ? { kind: 'saved' } : { kind: 'saving' }
+      open.save = present === payload.design ? { kind: 'saved' } : { kind: 'saving' }
     },
     saveFailed(
       state,

@@ -1,13 +1,12 @@
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
 import { useCallback } from 'react'
 import { useAppDispatch } from '../store/hooks'
 import type { RootState } from '../store/store'
 import { edited, previewed } from './sheetSlice'
 
-type EditFunction = (document: DesignDocument) => DesignDocument
+type EditFunction = (design: Design) => Design
 
-const presentOf = (state: RootState): DesignDocument | undefined =>
-  state.sheet.open?.history.present
+const presentOf = (state: RootState): Design | undefined => state.sheet.open?.history.present
 
 /**
  * Applies edits to the open design.
@@ -18,13 +17,13 @@ const presentOf = (state: RootState): DesignDocument | undefined =>
  * @returns a function that takes what was done, in words, and the edit; with `joins`, edits of the
  * same words in a row make one step, as when a number is typed digit by digit
  */
-export function useEdit(): (label: string, edit: EditFunction, joins?: boolean) => void {
+export function useEdit(): (label: string, edit: EditFunction, coalesce?: boolean) => void {
   const dispatch = useAppDispatch()
   return useCallback(
-    (label, edit, joins = false) => {
+    (label, edit, coalesce = false) => {
       dispatch((send, getState) => {
         const present = presentOf(getState())
-        if (present) send(edited({ label, document: edit(present), joins }))
+        if (present) send(edited({ label, design: edit(present), coalesce }))
       })
     },
     [dispatch],

@@ -1,5 +1,5 @@
 import type { StoredDesign } from '@flint/contract'
-import { evaluate } from '@flint/core'
+import { evaluate } from '@flint/core/figures'
 import { memo, useMemo } from 'react'
 import { Link } from 'react-router'
 import { useCreateDesignMutation, useRemoveDesignMutation } from '../api/api'
@@ -13,23 +13,23 @@ import type { ShelfNews } from './shelfNews'
 import styles from './shelf.module.css'
 
 interface DesignRowProps {
-  design: StoredDesign
+  stored: StoredDesign
   onNews: (news: ShelfNews) => void
 }
 
-export const DesignRow = memo(function DesignRow({ design, onNews }: DesignRowProps) {
-  const { id, document } = design
-  const evaluation = useMemo(() => evaluate(document, LOCALE), [document])
+export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowProps) {
+  const { id, document: design } = stored
+  const evaluation = useMemo(() => evaluate(design, LOCALE), [design])
   const [createDesign] = useCreateDesignMutation()
   const [removeDesign] = useRemoveDesignMutation()
   const [worst] = evaluation.findings
 
   async function copy(): Promise<void> {
     const { error } = await createDesign({
-      ...document,
-      name: `${document.name.slice(0, 110)}, copy`,
+      ...design,
+      name: `${design.name.slice(0, 110)}, copy`,
     })
-    onNews({ text: error ? problemSentence(error) : `Copied ${document.name}.` })
+    onNews({ text: error ? problemSentence(error) : `Copied ${design.name}.` })
   }
 
   async function remove(): Promise<void> {
@@ -37,25 +37,25 @@ export const DesignRow = memo(function DesignRow({ design, onNews }: DesignRowPr
     onNews(
       error
         ? { text: problemSentence(error) }
-        : { text: `Took ${document.name} off the shelf.`, removedId: id },
+        : { text: `Took ${design.name} off the shelf.`, removedId: id },
     )
   }
 
   return (
     <li className={styles.design}>
       <div className={styles.thumb}>
-        <ElevationThumb document={document} evaluation={evaluation} />
+        <ElevationThumb design={design} evaluation={evaluation} />
       </div>
       <div>
         <Link className={styles.title} to={`/designs/${id}/drives`}>
-          {document.name}
+          {design.name}
         </Link>
-        {document.notes && <p className="soft">{document.notes}</p>}
+        {design.notes && <p className="soft">{design.notes}</p>}
         <dl className={styles.figures}>
           {ledgerFigures.map((figure) => {
             const { value, unit } = figure.value(evaluation)
             const missed =
-              keepsLimit(figure, figure.amount(evaluation), figure.limit(document, evaluation)) ===
+              keepsLimit(figure, figure.amount(evaluation), figure.limit(design, evaluation)) ===
               false
             return (
               <div key={figure.id}>
@@ -80,7 +80,7 @@ export const DesignRow = memo(function DesignRow({ design, onNews }: DesignRowPr
         <button
           type="button"
           className="plain-button"
-          aria-label={`Copy ${document.name}`}
+          aria-label={`Copy ${design.name}`}
           onClick={() => void copy()}
         >
           copy
@@ -88,9 +88,9 @@ export const DesignRow = memo(function DesignRow({ design, onNews }: DesignRowPr
         <button
           type="button"
           className="plain-button"
-          aria-label={`Export ${document.name}`}
+          aria-label={`Export ${design.name}`}
           onClick={() => {
-            saveAsFile(document)
+            saveAsFile(design)
           }}
         >
           export
@@ -98,7 +98,7 @@ export const DesignRow = memo(function DesignRow({ design, onNews }: DesignRowPr
         <button
           type="button"
           className="plain-button"
-          aria-label={`Remove ${document.name}`}
+          aria-label={`Remove ${design.name}`}
           onClick={() => void remove()}
         >
           remove

@@ -1,4 +1,4 @@
-import { parseDesign } from '@flint/core'
+import { parseDesign } from '@flint/core/editing'
 import { useRef } from 'react'
 import { useCreateDesignMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
@@ -20,11 +20,11 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
       return `${file.name} is not JSON.`
     }
     const parsed = parseDesign(raw)
-    if (!('document' in parsed)) {
+    if (!('design' in parsed)) {
       return `${file.name} was not taken: ${parsed.problems[0]?.sentence ?? 'it is no design.'}`
     }
-    const { error } = await createDesign(parsed.document)
-    return error ? problemSentence(error) : `Imported ${parsed.document.name}.`
+    const { error } = await createDesign(parsed.design)
+    return error ? problemSentence(error) : `Imported ${parsed.design.name}.`
   }
 
   return (

@@ -1,4 +1,4 @@
-import { newDesign, type PartKind } from '@flint/core'
+import { newDesign, type PartKind } from '@flint/core/editing'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'

@@ -86,7 +86,7 @@ export function Shelf() {
         )}
         <ul className={styles.list}>
           {data?.map((design) => (
-            <DesignRow key={design.id} design={design} onNews={setNews} />
+            <DesignRow key={design.id} stored={design} onNews={setNews} />
           ))}
         </ul>
       </main>

@@ -1,10 +1,10 @@
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
 import { saveFile } from '../controls/saveFile'
 
 /** Hands the design document to the user as a file, the one that import reads. */
-export function saveAsFile(document: DesignDocument): void {
-  const text = `${JSON.stringify(document, null, 2)}\n`
-  saveFile(`${fileName(document.name)}.flint.json`, 'application/json', text)
+export function saveAsFile(design: Design): void {
+  const text = `${JSON.stringify(design, null, 2)}\n`
+  saveFile(`${fileName(design.name)}.flint.json`, 'application/json', text)
 }
 
 function fileName(name: string): string {

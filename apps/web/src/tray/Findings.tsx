@@ -1,4 +1,5 @@
-import type { Finding } from '@flint/core'
+import { applyEdit, type Design } from '@flint/core/editing'
+import type { Finding } from '@flint/core/figures'
 import { useNavigate } from 'react-router'
 import { selectEvaluation, selectPointedFinding } from '../sheet/selectors'
 import { findingPointed } from '../sheet/sheetSlice'
@@ -41,6 +42,7 @@ function FindingEntry({ finding }: { finding: Finding }) {
   const edit = useEdit()
   const previewOf = usePreview()
   const pointed = useAppSelector(selectPointedFinding)?.code === code
+  const mend = fix && ((before: Design): Design => applyEdit(before, fix.edit))
   return (
     <li
       className={pointed ? `${styles.finding} ${styles.pointedFinding}` : styles.finding}
@@ -63,9 +65,9 @@ function FindingEntry({ finding }: { finding: Finding }) {
         <button
           type="button"
           className={`plain-button ${styles.fix ?? ''}`}
-          {...previewOf(fix.apply)}
+          {...previewOf(mend ?? null)}
           onClick={() => {
-            edit(fix.label, fix.apply)
+            if (mend) edit(fix.label, mend)
           }}
         >
           {fix.label}

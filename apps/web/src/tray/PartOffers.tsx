@@ -1,25 +1,26 @@
 import type { StoredPart } from '@flint/contract'
 import {
-  answers,
-  askParts,
-  type DesignDocument,
+  matches,
+  parsePartQuery,
+  type Design,
+  fitAnother,
   fitPart,
   fittedOfKind,
-  fitVerdict,
-  isSingle,
-  type PartKind,
-  type PartSheet,
-  type Verdict,
-} from '@flint/core'
+  fittedWithSheets,
+  mostOf,
+  type PartChoice,
+  partKinds,
+} from '@flint/core/editing'
+import { fitVerdicts, type Verdict } from '@flint/core/figures'
 import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { useParts } from '../api/useParts'
-import { LOCALE, say } from '../controls/locale'
-import { selectDocument } from '../sheet/selectors'
+import { LOCALE, format } from '../controls/locale'
+import { selectDesign } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
 import { FindOffers } from './FindOffers'
-import { partText } from './partText'
+import { partTexts } from './partText'
 import { costWords, partWords } from './partWords'
 import { SeverityShape } from './SeverityShape'
 import { walkOffers } from './walkOffers'
@@ -34,33 +35,23 @@ const SHAPE = { fits: null, 'fits with changes': 'risks', 'does not fit': 'block
  */
 const MOST_OFFERS = 120
 
-const every = (): boolean => true
-
-interface PartOffersProps {
-  kinds: readonly PartKind[]
-  /** What one of them is called here: "chassis", "card". */
-  noun: string
-  /** Which parts of those kinds belong here; all, if nothing else is said. */
-  isOffered?: (sheet: PartSheet) => boolean
-}
-
 /** Parts of the catalogue that could be chosen here: what fits first, each with its reason. */
-export function PartOffers({ kinds, noun, isOffered = every }: PartOffersProps) {
-  const document = useAppSelector(selectDocument)
+export function PartOffers({ noun, takes }: PartChoice) {
+  const design = useAppSelector(selectDesign)
   const { data } = useParts()
   const [words, setWords] = useState('')
-  const chosen = useMemo(() => chosenSlugs(document, kinds), [document, kinds])
+  const textOf = useMemo(() => partTexts(data ?? []), [data])
+  const chosen = useMemo(() => chosenSlugs(design, takes), [design, takes])
   const found = useMemo(() => {
-    const asked = askParts(words)
+    const query = parsePartQuery(words)
     return (data ?? [])
-      .filter(({ sheet }) => kinds.includes(sheet.kind) && isOffered(sheet))
-      .filter(({ sheet }) => answers(sheet, partText(sheet), asked))
+      .filter(({ sheet }) => takes(sheet))
+      .filter(({ sheet }) => matches(sheet, textOf(sheet), query))
       .sort((one, other) => Number(other.ownedPieces > 0) - Number(one.ownedPieces > 0))
-  }, [data, kinds, words, isOffered])
+  }, [data, textOf, words, takes])
   const judged = useMemo(
-    () =>
-      found.slice(0, MOST_OFFERS).map((part) => ({ part, ...fitVerdict(document, part, LOCALE) })),
-    [found, document],
+    () => fitVerdicts(design, found.slice(0, MOST_OFFERS), LOCALE),
+    [found, design],
   )
   // The order is made when the list is: were it made anew with every choice, the offer under the pointer
   // would jump away, and another would be looked at that nobody points at.
@@ -100,21 +91,21 @@ export function PartOffers({ kinds, noun, isOffered = every }: PartOffersProps) 
       </p>
       {found.length > offers.length && (
         <p className="soft">
-          {say.number(found.length - offers.length)} more. Narrow them with a word or a measurement,
-          as “depth under 400”.
+          {format.number(found.length - offers.length)} more. Narrow them with a word or a
+          measurement, as “depth under 400”.
         </p>
       )}
     </>
   )
 }
 
-/** The names of the parts of these kinds that the design has. */
-function chosenSlugs(document: DesignDocument, kinds: readonly PartKind[]): Set<string> {
+/** The names of the parts of this choice that the design has. */
+function chosenSlugs(design: Design, takes: PartChoice['takes']): Set<string> {
   const used = new Set(
-    kinds.flatMap((kind) => fittedOfKind(document, kind).map(({ part }) => part.snapshotId)),
+    fittedWithSheets(design).flatMap(({ part, sheet }) => (takes(sheet) ? [part.snapshotId] : [])),
   )
   return new Set(
-    document.snapshots.flatMap(({ id, slug }) => (slug !== null && used.has(id) ? [slug] : [])),
+    design.snapshots.flatMap(({ id, slug }) => (slug !== null && used.has(id) ? [slug] : [])),
   )
 }
 
@@ -143,10 +134,16 @@ interface OfferProps {
 function Offer({ part, verdict, reason, isChosen }: OfferProps) {
   const edit = useEdit()
   const previewOf = usePreview()
+  const design = useAppSelector(selectDesign)
   const { slug, version, sheet, ownedPieces } = part
-  const apply = (before: DesignDocument): DesignDocument =>
-    fitPart(before, { slug, version, sheet, ownedPieces })
+  const wanted = { slug, version, sheet, ownedPieces }
+  const name = `${sheet.maker} ${sheet.model}`
+  const apply = (before: Design): Design => fitPart(before, wanted)
+  const beside = (before: Design): Design => fitAnother(before, wanted)
   const shape = SHAPE[verdict]
+  const there = fittedOfKind(design, sheet.kind).length
+  const isOneMore = there < mostOf(design, sheet.kind)
+  const mayStandBeside = there > 0 && partKinds[sheet.kind].count === 'one or more'
   return (
     <li>
       <button
@@ -158,12 +155,10 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
         aria-current={isChosen}
         {...previewOf(apply)}
         onClick={() => {
-          edit(`choose ${sheet.maker} ${sheet.model}`, apply)
+          edit(`choose ${name}`, apply)
         }}
       >
-        <span className={styles.title}>
-          {sheet.maker} {sheet.model}
-        </span>
+        <span className={styles.title}>{name}</span>
         <span className={styles.right}>{costWords(part)}</span>
         <span className={styles.wide}>
           <span className="soft">{partWords(sheet)}</span>
@@ -171,11 +166,24 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
         <span className={styles.wide}>
           {shape && <SeverityShape severity={shape} />} {isChosen ? 'chosen; ' : ''}
           {/* Of what a machine may have several, the verdict is on one more. */}
-          {isChosen && !isSingle(sheet.kind) ? 'one more ' : ''}
+          {isChosen && isOneMore ? 'one more ' : ''}
           {verdict}
           {reason ? `: ${reason}` : ''}
         </span>
       </button>
+      {mayStandBeside && (
+        <button
+          type="button"
+          className="plain-button"
+          aria-label={`Add ${name} beside what is there`}
+          {...previewOf(beside)}
+          onClick={() => {
+            edit(`add ${name}`, beside)
+          }}
+        >
+          add beside what is there
+        </button>
+      )}
     </li>
   )
 }

@@ -1,4 +1,4 @@
-import type { Severity } from '@flint/core'
+import type { Severity } from '@flint/core/figures'
 
 const WORDS: Record<Severity, string> = { blocks: 'blocks', risks: 'risk', note: 'note' }
 

@@ -1,17 +1,17 @@
-import { fieldWords, sheetChanges, takeSheetFields } from '@flint/core'
+import { fieldWords, sheetChanges, takeSheetFields } from '@flint/core/editing'
 import { useParts } from '../api/useParts'
-import { selectDocument } from '../sheet/selectors'
+import { selectDesign } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
 import styles from './tray.module.css'
 
 /** Data sheets on which the catalogue has changed its mind since the part was chosen. */
 export function SheetChanges() {
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   const { data = [] } = useParts()
   const edit = useEdit()
   const previewOf = usePreview()
-  const changes = sheetChanges(document, data)
+  const changes = sheetChanges(design, data)
   if (changes.length === 0) return null
   return (
     <section className={styles.section} aria-label="Changed data sheets">
@@ -42,7 +42,7 @@ export function SheetChanges() {
               )}
             </span>
             {fields.map(({ field, from, to }) => {
-              const take = (before: typeof document) =>
+              const take = (before: typeof design) =>
                 takeSheetFields(before, snapshotId, part, [field])
               return (
                 <span key={field} className={styles.changeRow}>

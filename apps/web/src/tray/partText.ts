@@ -1,14 +1,13 @@
-import { type PartSheet, sheetText } from '@flint/core'
+import { type PartSheet, sheetText } from '@flint/core/editing'
 import { partWords } from './partWords'
 
-const kept = new WeakMap<PartSheet, string>()
-
-/** Everything a part can be found by; gathered once for each data sheet, so that a key press only compares. */
+/** Everything a part can be found by. */
 export function partText(sheet: PartSheet): string {
-  let text = kept.get(sheet)
-  if (text === undefined) {
-    text = `${sheetText(sheet)} ${partWords(sheet)}`
-    kept.set(sheet, text)
-  }
-  return text
+  return `${sheetText(sheet)} ${partWords(sheet)}`
+}
+
+/** The same, gathered once for all parts, so that a key press only compares. */
+export function partTexts(parts: readonly { sheet: PartSheet }[]): (sheet: PartSheet) => string {
+  const texts = new Map(parts.map(({ sheet }) => [sheet, partText(sheet)]))
+  return (sheet) => texts.get(sheet) ?? partText(sheet)
 }

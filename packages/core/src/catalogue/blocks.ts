@@ -10,7 +10,11 @@ export const backplane = z.strictObject({
   dataPlugs: count,
   powerPlug: z.enum(POWER_PLUGS),
   powerPlugs: z.int().min(1).max(100),
+  carriesNvme: maybe(z.boolean()).describe(
+    'Whether NVMe drives work in its bays, as on a U.2 backplane.',
+  ),
 })
+export type Backplane = z.infer<typeof backplane>
 
 /** How a block of equal bays is laid out, wherever it is put. */
 export const bayGrid = {
@@ -24,4 +28,12 @@ export const bayGrid = {
   backplane: maybe(backplane).describe(
     'What its backplane takes; null for plugs on the drives themselves.',
   ),
+}
+
+type BayGrid = z.infer<z.ZodObject<typeof bayGrid>>
+
+/** How the bays of a sheet are laid out, without the rest of it. */
+export function gridOf(sheet: BayGrid): BayGrid {
+  const { formFactor, access, rows, columns, bayWidthMm, bayHeightMm, gapMm, backplane } = sheet
+  return { formFactor, access, rows, columns, bayWidthMm, bayHeightMm, gapMm, backplane }
 }

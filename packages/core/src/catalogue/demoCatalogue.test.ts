@@ -1,6 +1,5 @@
 import { demoDesign, demoParts } from '../../fixtures/demo'
-import { fitVerdict } from '../fit/fitVerdict'
-import { bayBlocksOf, baysOf } from './bays'
+import { fitVerdict } from '../offers/fitVerdict'
 import { kindWords } from './kindWords'
 import type { PartKind } from './partKinds'
 import { fieldWords, sheetColumns } from './sheetColumns'
@@ -54,37 +53,6 @@ test('good, doubtful and bad combinations exist for every kind that has to fit',
     )
     expect(verdicts.size).toBeGreaterThanOrEqual(2)
   }
-})
-
-describe('bays of cages', () => {
-  const sheetOf = <Kind extends PartKind>(slug: string, kind: Kind) => {
-    const sheet = parts.find((part) => part.slug === slug)?.sheet
-    if (sheet?.kind !== kind) throw new Error(`no ${kind} ${slug}`)
-    return sheet as Extract<typeof sheet, { kind: Kind }>
-  }
-  const gap = sheetOf('ashgrove-gap-4', 'chassis')
-  const three = sheetOf('ashgrove-inset-3', 'cage')
-  const small = sheetOf('ashgrove-drawer-4s', 'cage')
-
-  test('follow the case’s own, opening by opening', () => {
-    const bays = baysOf(gap, [three, small])
-    expect(bays).toHaveLength(2 + 3 + 4)
-    expect(bays.map(({ number }) => number)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9])
-    expect(bays.map(({ blockIndex }) => blockIndex)).toEqual([0, 0, 1, 1, 1, 2, 2, 2, 2])
-    expect(bays.at(-1)?.formFactor).toBe('2.5')
-    // The first cage fills two openings, so the second begins at the third.
-    expect(bays[5]?.topMm).toBe(gap.openings525?.[2]?.topMm)
-  })
-
-  test('a cage that finds too few openings gives none', () => {
-    expect(bayBlocksOf(gap, [three, three, three])).toHaveLength(1 + 2)
-    expect(baysOf({ ...gap, openings525: null }, [three])).toHaveLength(2)
-  })
-
-  test('the bays of a case alone are the same each time', () => {
-    expect(baysOf(gap)).toBe(baysOf(gap))
-    expect(baysOf(gap)).toHaveLength(2)
-  })
 })
 
 test.each([

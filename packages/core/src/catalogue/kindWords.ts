@@ -1,5 +1,4 @@
-import { z } from 'zod'
-import { type PartKind, partSheet } from './partKinds'
+import { PART_KINDS, type PartKind, partKinds } from './partKinds'
 
 export interface KindWords {
   kind: PartKind
@@ -8,12 +7,8 @@ export interface KindWords {
   many: string
 }
 
-/** What each kind of part is called, as its own file says. */
-export const kindWords: readonly KindWords[] = partSheet.options.map((option) => {
-  const { title = '', plural } = (z.globalRegistry.get(option) ?? {}) as {
-    title?: string
-    plural?: string
-  }
-  const kind = option.shape.kind.value
-  return { kind, one: title || kind, many: plural ?? `${title || kind}s` }
-})
+/** What each kind of part is called, in the order in which kinds are listed. */
+export const kindWords: readonly KindWords[] = PART_KINDS.map((kind) => ({
+  kind,
+  ...partKinds[kind].words,
+}))

@@ -1,51 +1,67 @@
 import { z } from 'zod'
-import { boardSheet } from './kinds/board'
-import { chassisSheet } from './kinds/chassis'
-import { bootSheet } from './kinds/boot'
-import { cableSheet } from './kinds/cable'
-import { cageSheet } from './kinds/cage'
-import { controllerSheet } from './kinds/controller'
-import { coolerSheet } from './kinds/cooler'
-import { cpuSheet } from './kinds/cpu'
-import { displaySheet } from './kinds/display'
-import { driveSheet } from './kinds/drive'
-import { enclosureSheet } from './kinds/enclosure'
-import { fanSheet } from './kinds/fan'
-import { memorySheet } from './kinds/memory'
-import { nicSheet } from './kinds/nic'
-import { placeSheet } from './kinds/place'
-import { riserSheet } from './kinds/riser'
-import { supplySheet } from './kinds/supply'
-import { upsSheet } from './kinds/ups'
+import { boardKind } from './kinds/board'
+import { bootKind } from './kinds/boot'
+import { cableKind } from './kinds/cable'
+import { cageKind } from './kinds/cage'
+import { chassisKind } from './kinds/chassis'
+import { controllerKind } from './kinds/controller'
+import { coolerKind } from './kinds/cooler'
+import { cpuKind } from './kinds/cpu'
+import { displayKind } from './kinds/display'
+import { driveKind } from './kinds/drive'
+import { enclosureKind } from './kinds/enclosure'
+import { fanKind } from './kinds/fan'
+import { memoryKind } from './kinds/memory'
+import { nicKind } from './kinds/nic'
+import { placeKind } from './kinds/place'
+import { riserKind } from './kinds/riser'
+import { supplyKind } from './kinds/supply'
+import { upsKind } from './kinds/ups'
+import type { PartKindDefinition } from './partKindDefinition'
 
-/**
- * Every kind of part. A new kind is one file in `kinds/` and one line here; the document's schema,
- * the catalogue's checks and the shipped JSON Schema follow from it.
- */
-export const partSheet = z.discriminatedUnion('kind', [
-  chassisSheet,
-  boardSheet,
-  cpuSheet,
-  coolerSheet,
-  memorySheet,
-  supplySheet,
-  controllerSheet,
-  nicSheet,
-  displaySheet,
-  fanSheet,
-  driveSheet,
-  placeSheet,
-  cageSheet,
-  cableSheet,
-  enclosureSheet,
-  upsSheet,
-  bootSheet,
-  riserSheet,
-])
+/** Every kind of part, in the order in which they are listed. A new kind is one file in `kinds/` and one line here. */
+export const partKinds = {
+  chassis: chassisKind,
+  board: boardKind,
+  cpu: cpuKind,
+  cooler: coolerKind,
+  memory: memoryKind,
+  supply: supplyKind,
+  controller: controllerKind,
+  nic: nicKind,
+  display: displayKind,
+  fan: fanKind,
+  drive: driveKind,
+  place: placeKind,
+  cage: cageKind,
+  cable: cableKind,
+  enclosure: enclosureKind,
+  ups: upsKind,
+  boot: bootKind,
+  riser: riserKind,
+} satisfies Record<string, Omit<PartKindDefinition<never>, 'schema'> & { schema: z.ZodType }>
 
-export type PartSheet = z.infer<typeof partSheet>
-export type PartKind = PartSheet['kind']
-export type SheetOf<Kind extends PartKind> = Extract<PartSheet, { kind: Kind }>
+export type PartKind = keyof typeof partKinds
+export type SheetOf<Kind extends PartKind> = {
+  [One in PartKind]: z.infer<(typeof partKinds)[One]['schema']>
+}[Kind]
+export type PartSheet = SheetOf<PartKind>
+
+export const PART_KINDS = Object.keys(partKinds) as PartKind[]
+
+/** The definition of a sheet's kind, ready to be asked about that sheet. */
+export function kindOf<Sheet extends PartSheet>({ kind }: Sheet): PartKindDefinition<Sheet> {
+  // Each definition takes sheets of its own kind, which looking it up by the kind cannot say.
+  return partKinds[kind] as unknown as PartKindDefinition<Sheet>
+}
+
+/** A data sheet of any kind. */
+export const partSheet = z.discriminatedUnion(
+  'kind',
+  Object.values(partKinds).map(({ schema, words }) =>
+    (schema as unknown as z.ZodObject).meta({ title: words.one }),
+  ) as unknown as [z.ZodObject, ...z.ZodObject[]],
+) as unknown as z.ZodType<PartSheet>
 
 /** A part of the catalogue: a data sheet under a name that stays, with a version that counts up. */
 export const cataloguePart = z.strictObject({

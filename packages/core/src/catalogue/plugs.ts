@@ -10,6 +10,7 @@ export const DATA_PLUGS = [
   'SFF-8643',
   'SFF-8088',
   'SFF-8644',
+  'SFF-8639',
   'M.2',
   'USB',
 ] as const
@@ -20,7 +21,8 @@ export type PowerPlug = (typeof POWER_PLUGS)[number]
 
 /**
  * How many drives one plug serves directly: the SFF plugs carry four lanes, one for each drive.
- * Source: SFF-8087, SFF-8643, SFF-8088, SFF-8644; SFF-8482 is the one on a SAS drive (from memory).
+ * Source: SFF-8087, SFF-8643, SFF-8088, SFF-8644; SFF-8482 is the one on a SAS drive, SFF-8639 the one on an
+ * NVMe drive for bays (U.2), whose four lanes serve one drive (from memory).
  */
 export const DRIVES_PER_DATA_PLUG: Record<DataPlug, number> = {
   SATA: 1,
@@ -29,6 +31,7 @@ export const DRIVES_PER_DATA_PLUG: Record<DataPlug, number> = {
   'SFF-8643': 4,
   'SFF-8088': 4,
   'SFF-8644': 4,
+  'SFF-8639': 4,
   'M.2': 1,
   USB: 1,
 }
@@ -55,3 +58,7 @@ export const DRIVE_PLUG_CONTACTS = {
 
 /** Plugs outside a case; the others are for inside. Source: SFF-8088, SFF-8644 (from memory). */
 export const OUTSIDE_PLUGS: readonly DataPlug[] = ['SFF-8088', 'SFF-8644', 'USB']
+
+/** Whether a plug is one for power. */
+export const isPowerPlug = (plug: string): plug is PowerPlug =>
+  POWER_PLUGS.some((known) => known === plug)

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type PartKind, partSheet } from './partKinds'
+import { type PartKind, partKinds } from './partKinds'
 
 /** One value of a data sheet, as a form field, a line of a comparison or a column of a file. */
 export interface SheetColumn {
@@ -57,9 +57,7 @@ const kept = new Map<PartKind, SheetColumn[]>()
 export function sheetColumns(kind: PartKind): SheetColumn[] {
   let columns = kept.get(kind)
   if (!columns) {
-    const option = partSheet.options.find(({ shape }) => shape.kind.value === kind)
-    if (!option) throw new RangeError(`There is no kind of part called ${kind}.`)
-    const schema = z.toJSONSchema(option, { io: 'input' }) as JsonSchema
+    const schema = z.toJSONSchema(partKinds[kind].schema, { io: 'input' }) as JsonSchema
     columns = columnsIn(schema, '', false).filter(({ name }) => !APART.has(name))
     kept.set(kind, columns)
   }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { POWER_PLUGS } from './plugs'
 
 /** Fields that several kinds of part share, so that they are limited and worded once. */
 export const shortText = z.string().trim().min(1).max(120)
@@ -55,6 +56,7 @@ export const edgeLanes = z.union([
 
 /** Keys of the M.2 sockets that something goes into; a notch in the wrong place keeps it out. */
 export const M2_KEYS = ['M', 'B', 'E', 'A'] as const
+export type M2Key = (typeof M2_KEYS)[number]
 export const m2Keys = maybe(z.array(z.enum(M2_KEYS)).max(4)).describe(
   'For what goes into an M.2 socket: the keys it fits.',
 )
@@ -64,14 +66,20 @@ export const firmwareNeeds = maybe(
   z.array(z.strictObject({ family: shortText, version: z.int().min(0).max(100_000) })).max(40),
 )
 
+/** Generation of a PCI Express link. */
+export const pcieGeneration = z.int().min(1).max(7)
+
 /** What a card in a slot needs and takes up. */
 export const cardFields = {
   lanes: maybe(edgeLanes).describe(
     'Lanes of its edge: the slot must be that long, or open at its end.',
   ),
-  pcieGeneration: maybe(z.int().min(1).max(7)),
+  pcieGeneration: maybe(pcieGeneration),
   lengthMm: maybe(millimetres),
   bracket: maybe(z.enum(['full', 'half', 'both'])),
+  powerPlug: maybe(z.enum(['none', ...POWER_PLUGS])).describe(
+    'A power plug of its own; null is read as none.',
+  ),
   idleWatts: watts,
   permitsDeepIdle: maybe(z.boolean()).describe(
     'False when it has no link power management and so keeps the CPU out of its deep states.',

@@ -29,6 +29,10 @@ export const DRIVE_OUTLINES = {
   '2.5': { widthMm: 69.85, lengthMm: 100.45, heightMm: 19.05 },
 } as const
 
+/** Certificates of efficiency, from the plainest on. */
+export const CERTIFICATES = ['plain', 'bronze', 'silver', 'gold', 'platinum', 'titanium'] as const
+export type Certificate = (typeof CERTIFICATES)[number]
+
 export const SUPPLY_SHAPES = ['ATX', 'SFX', 'SFX-L', 'TFX', 'Flex', 'CRPS', 'brick'] as const
 
 /**

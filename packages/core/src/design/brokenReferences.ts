@@ -1,18 +1,18 @@
-import type { DesignDocument } from './document'
+import type { Design } from './design'
 import type { Problem } from './problem'
 
 /**
  * What a schema cannot see: ids given twice, references to nothing, two drives in one bay, a drive
  * in two groups, a group that is not made of drives.
  */
-export function brokenReferences(document: DesignDocument): Problem[] {
+export function brokenReferences(design: Design): Problem[] {
   return [
-    ...repeated('snapshots', document.snapshots),
-    ...repeated('fitted', document.fitted),
-    ...repeated('pools', document.pools),
-    ...document.pools.flatMap(({ groups }, index) => repeated(`pools[${index}].groups`, groups)),
-    ...fittedProblems(document),
-    ...groupProblems(document),
+    ...repeated('snapshots', design.snapshots),
+    ...repeated('fitted', design.fitted),
+    ...repeated('pools', design.pools),
+    ...design.pools.flatMap(({ groups }, index) => repeated(`pools[${index}].groups`, groups)),
+    ...fittedProblems(design),
+    ...groupProblems(design),
   ]
 }
 
@@ -29,10 +29,10 @@ function repeated(field: string, entries: readonly { id: string }[]): Problem[] 
   })
 }
 
-function fittedProblems(document: DesignDocument): Problem[] {
-  const kinds = new Map(document.snapshots.map(({ id, sheet }) => [id, sheet.kind]))
+function fittedProblems(design: Design): Problem[] {
+  const kinds = new Map(design.snapshots.map(({ id, sheet }) => [id, sheet.kind]))
   const taken = new Map<string, string>()
-  return document.fitted.flatMap((part, index) => {
+  return design.fitted.flatMap((part, index) => {
     const field = `fitted[${index}]`
     const kind = kinds.get(part.snapshotId)
     if (!kind) {
@@ -44,6 +44,9 @@ function fittedProblems(document: DesignDocument): Problem[] {
       ]
     }
     if (part.bay === null) return []
+    if (part.away !== null) {
+      return [{ field: `${field}.away`, sentence: `${part.id} is ${part.away} and in a bay.` }]
+    }
     if (kind !== 'drive') {
       return [{ field: `${field}.bay`, sentence: `${part.id} is no drive, so it has no bay.` }]
     }
@@ -56,15 +59,15 @@ function fittedProblems(document: DesignDocument): Problem[] {
   })
 }
 
-function groupProblems(document: DesignDocument): Problem[] {
-  const kinds = new Map(document.snapshots.map(({ id, sheet }) => [id, sheet.kind]))
+function groupProblems(design: Design): Problem[] {
+  const kinds = new Map(design.snapshots.map(({ id, sheet }) => [id, sheet.kind]))
   const drives = new Set(
-    document.fitted
+    design.fitted
       .filter(({ snapshotId }) => kinds.get(snapshotId) === 'drive')
       .map((part) => part.id),
   )
   const member = new Set<string>()
-  return document.pools.flatMap((pool, poolIndex) =>
+  return design.pools.flatMap((pool, poolIndex) =>
     pool.groups.flatMap((group, groupIndex) =>
       group.driveIds.flatMap((driveId, driveIndex) => {
         const field = `pools[${poolIndex}].groups[${groupIndex}].driveIds[${driveIndex}]`

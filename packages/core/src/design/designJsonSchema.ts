@@ -1,10 +1,10 @@
 import { z } from 'zod'
-import { designDocument } from './document'
+import { designSchema } from './design'
 
 /** The design document's schema for other programs. Source: JSON Schema, draft 2020-12. */
 export function designJsonSchema(): Record<string, unknown> {
   return {
-    ...z.toJSONSchema(designDocument, { io: 'input' }),
+    ...z.toJSONSchema(designSchema, { io: 'input' }),
     title: 'Flint Shelf design document',
     description:
       'Sizes in bytes, lengths in millimetres, power in watts, money in whole minor units (cents).',

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { demoDesign, demoPart, demoParts } from '../../fixtures/demo'
 import { evaluate } from '../evaluate'
 import { brokenReferences } from './brokenReferences'
-import type { DesignDocument } from './document'
+import type { Design } from './design'
 import { changeBrief, changeHouseRules, notePieces, renameDesign } from './edits/changeFields'
 import { fitPart } from './edits/fitPart'
 import { groupDrives } from './edits/groupDrives'
@@ -13,48 +13,47 @@ import { putDrivesInBays } from './edits/putDrivesInBays'
 import { removeParts } from './edits/removeParts'
 import { ungroupDrives } from './edits/ungroupDrives'
 import { layoutFamilies } from '../pool/families'
-import { driveBytes } from './driveBytes'
+import { driveBytes } from '../design/driveBytes'
 import { fittedOfKind, fittedOne } from './fittedParts'
 import { letteredGroups } from './groupLetters'
 import { record, redo, startHistory, undo } from './history'
 import { newDesign } from './newDesign'
 
 const shelf = demoDesign('warm-room-shelf')
-const driveIn = (document: DesignDocument, bay: string) =>
-  document.fitted.find((part) => part.bay === bay)
+const driveIn = (design: Design, bay: string) => design.fitted.find((part) => part.bay === bay)
 
 describe('drives in bays', () => {
   const empty = newDesign('empty', [demoPart('ashgrove-hearth-4')])
   const hush = demoPart('marrowby-hush-8')
 
   test('a drive goes into each bay and one snapshot serves all', () => {
-    const filled = putDrivesInBays(empty, hush, ['bay-1', 'bay-3', 'bay-3'])
+    const filled = putDrivesInBays(empty, hush, ['chassis-1/1', 'chassis-1/3', 'chassis-1/3'])
     expect(fittedOfKind(filled, 'drive')).toHaveLength(2)
     expect(filled.snapshots.filter(({ slug }) => slug === hush.slug)).toHaveLength(1)
   })
 
   test('another model in a filled bay keeps the drive and its group', () => {
-    const before = driveIn(shelf, 'bay-2')
-    const after = putDrivesInBays(shelf, demoPart('quillon-keep-12'), ['bay-2'])
-    expect(driveIn(after, 'bay-2')?.id).toBe(before?.id)
+    const before = driveIn(shelf, 'chassis-1/2')
+    const after = putDrivesInBays(shelf, demoPart('quillon-keep-12'), ['chassis-1/2'])
+    expect(driveIn(after, 'chassis-1/2')?.id).toBe(before?.id)
     expect(after.pools).toBe(shelf.pools)
     expect(evaluate(after).capacity.rawBytes).toBeGreaterThan(evaluate(shelf).capacity.rawBytes)
   })
 
   test('the same model again changes nothing at all', () => {
-    expect(putDrivesInBays(shelf, hush, ['bay-1', 'bay-2'])).toBe(shelf)
+    expect(putDrivesInBays(shelf, hush, ['chassis-1/1', 'chassis-1/2'])).toBe(shelf)
   })
 
   test('moving to a taken bay makes the two change places', () => {
-    const [one, two] = [driveIn(shelf, 'bay-1'), driveIn(shelf, 'bay-2')]
-    const after = moveDrive(shelf, one?.id ?? '', 'bay-2')
-    expect(driveIn(after, 'bay-2')?.id).toBe(one?.id)
-    expect(driveIn(after, 'bay-1')?.id).toBe(two?.id)
+    const [one, two] = [driveIn(shelf, 'chassis-1/1'), driveIn(shelf, 'chassis-1/2')]
+    const after = moveDrive(shelf, one?.id ?? '', 'chassis-1/2')
+    expect(driveIn(after, 'chassis-1/2')?.id).toBe(one?.id)
+    expect(driveIn(after, 'chassis-1/1')?.id).toBe(two?.id)
   })
 
   test('moving nothing, or to where it is, changes nothing', () => {
-    expect(moveDrive(shelf, 'drive-99', 'bay-1')).toBe(shelf)
-    expect(moveDrive(shelf, driveIn(shelf, 'bay-1')?.id ?? '', 'bay-1')).toBe(shelf)
+    expect(moveDrive(shelf, 'drive-99', 'chassis-1/1')).toBe(shelf)
+    expect(moveDrive(shelf, driveIn(shelf, 'chassis-1/1')?.id ?? '', 'chassis-1/1')).toBe(shelf)
   })
 
   test('removing the last drive of a model lets its data sheet go', () => {
@@ -112,7 +111,7 @@ describe('groups', () => {
 
   test('letters go on after Z', () => {
     const drives = Array.from({ length: 28 }, (_, index) => `drive-${index + 1}`)
-    const document: DesignDocument = {
+    const design: Design = {
       ...cabin,
       pools: [
         {
@@ -129,7 +128,7 @@ describe('groups', () => {
       ],
     }
     expect(
-      letteredGroups(document)
+      letteredGroups(design)
         .map(({ letter }) => letter)
         .slice(25),
     ).toEqual(['Z', 'AA', 'AB'])
@@ -193,7 +192,7 @@ describe('history', () => {
 
 describe('whatever edits are made', () => {
   const parts = demoParts()
-  const bay = fc.integer({ min: 1, max: 14 }).map((number) => `bay-${number}`)
+  const bay = fc.integer({ min: 1, max: 14 }).map((number) => `chassis-1/${number}`)
   const anyPart = fc.constantFrom(...parts)
   const pieceKinds = [...new Set(parts.map(({ sheet }) => sheet.kind))]
   const drivePart = fc.constantFrom(...parts.filter(({ sheet }) => sheet.kind === 'drive'))
@@ -204,7 +203,7 @@ describe('whatever edits are made', () => {
     { maxLength: 8 },
   )
   const kind = fc.constantFrom('stripe', 'mirror', 'raidz1', 'raidz2', 'raidz3')
-  type Edit = (document: DesignDocument) => DesignDocument
+  type Edit = (design: Design) => Design
   const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
     fc.tuple(drivePart, fc.array(bay, { maxLength: 6 })).map(
       ([part, bays]): Edit =>
@@ -258,9 +257,9 @@ describe('whatever edits are made', () => {
   test('no reference dangles and evaluate answers', () => {
     fc.assert(
       fc.property(start, fc.array(anyEdit, { maxLength: 12 }), (name, edits) => {
-        const document = edits.reduce((before, edit) => edit(before), demoDesign(name))
-        expect(brokenReferences(document)).toEqual([])
-        const { capacity, power, cost } = evaluate(document)
+        const design = edits.reduce((before, edit) => edit(before), demoDesign(name))
+        expect(brokenReferences(design)).toEqual([])
+        const { capacity, power, cost } = evaluate(design)
         for (const figure of [capacity.workingBytes, power.dcWatts, cost.totalMinor]) {
           expect(Number.isFinite(figure)).toBe(true)
         }

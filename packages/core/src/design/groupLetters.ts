@@ -1,4 +1,4 @@
-import type { DesignDocument, Group, Pool } from './document'
+import type { Design, Group, Pool } from './design'
 
 export interface LetteredGroup {
   letter: string
@@ -7,22 +7,14 @@ export interface LetteredGroup {
   pool: Pool
 }
 
-const kept = new WeakMap<DesignDocument, LetteredGroup[]>()
-
 /**
  * Every group of every pool with the letter it bears on the drawing: A to Z, then AA, AB, …
- * @example letteredGroups(document)[0].letter // 'A'
+ * @example letteredGroups(design)[0].letter // 'A'
  */
-export function letteredGroups(document: DesignDocument): LetteredGroup[] {
-  // Several rules ask the same of one document, which never changes.
-  let lettered = kept.get(document)
-  if (!lettered) {
-    lettered = document.pools
-      .flatMap((pool) => pool.groups.map((group) => ({ pool, group })))
-      .map(({ pool, group }, index) => ({ letter: letterAt(index), index, group, pool }))
-    kept.set(document, lettered)
-  }
-  return lettered
+export function letteredGroups({ pools }: Pick<Design, 'pools'>): LetteredGroup[] {
+  return pools
+    .flatMap((pool) => pool.groups.map((group) => ({ pool, group })))
+    .map(({ pool, group }, index) => ({ letter: letterAt(index), index, group, pool }))
 }
 
 function letterAt(index: number): string {

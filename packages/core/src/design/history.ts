@@ -1,43 +1,38 @@
-import type { DesignDocument } from './document'
+import type { Design } from './design'
 
 interface Step {
   /** What was done, as a builder would say it: "put 12 TB in bay 3". */
   label: string
-  before: DesignDocument
+  before: Design
 }
 
 interface UndoneStep {
   label: string
-  after: DesignDocument
+  after: Design
 }
 
 /** A document with the way it came to be. Documents share what did not change, so this is small. */
 export interface History {
-  present: DesignDocument
+  present: Design
   past: Step[]
   future: UndoneStep[]
 }
 
 const MOST_STEPS = 500
 
-export function startHistory(document: DesignDocument): History {
-  return { present: document, past: [], future: [] }
+export function startHistory(design: Design): History {
+  return { present: design, past: [], future: [] }
 }
 
 /**
  * Takes one edit in. An edit that changed nothing leaves no step behind.
  *
- * @param joins the edit becomes part of the last step when that bears the same words, as when a
+ * @param coalesce the edit becomes part of the last step when that bears the same words, as when a
  * number is typed digit by digit
  */
-export function record(
-  history: History,
-  label: string,
-  after: DesignDocument,
-  joins = false,
-): History {
+export function record(history: History, label: string, after: Design, coalesce = false): History {
   if (after === history.present) return history
-  if (joins && history.past.at(-1)?.label === label) {
+  if (coalesce && history.past.at(-1)?.label === label) {
     return { present: after, past: history.past, future: [] }
   }
   const past = [...history.past, { label, before: history.present }].slice(-MOST_STEPS)

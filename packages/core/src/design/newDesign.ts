@@ -1,13 +1,13 @@
 import type { CataloguePart } from '../catalogue/partKinds'
 import { EMPTY_BRIEF } from './brief'
-import { DESIGN_FORMAT, DESIGN_VERSION, type DesignDocument } from './document'
-import { NO_CHOICES } from '../paths/pathChoices'
+import { DESIGN_FORMAT, DESIGN_VERSION, type Design } from './design'
+import { NO_CHOICES } from './pathChoices'
 import { fitPart } from './edits/fitPart'
 import { DEFAULT_HOUSE_RULES } from './houseRules'
 
 /** A design with these parts and nothing else: no drives, no pool, an open brief. */
-export function newDesign(name: string, parts: readonly CataloguePart[] = []): DesignDocument {
-  const empty: DesignDocument = {
+export function newDesign(name: string, parts: readonly CataloguePart[] = []): Design {
+  const empty: Design = {
     format: DESIGN_FORMAT,
     version: DESIGN_VERSION,
     name: name.trim() || 'Untitled',

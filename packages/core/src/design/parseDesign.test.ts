@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import { demoDesign } from '../../fixtures/demo'
 import { designJsonSchema } from './designJsonSchema'
-import type { DesignDocument } from './document'
+import type { Design } from './design'
 import { dataNowBytes } from './brief'
 import { evaluate } from '../evaluate'
 import { newDesign } from './newDesign'
@@ -15,9 +15,9 @@ const DEMO = ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']
 const shelf = demoDesign('warm-room-shelf')
 
 /** The document with one thing changed, as somebody's editor might have. */
-function spoilt(change: (document: Record<string, never> & DesignDocument) => void): unknown {
+function spoilt(change: (design: Record<string, never> & Design) => void): unknown {
   const copy = structuredClone(shelf)
-  change(copy as Record<string, never> & DesignDocument)
+  change(copy as Record<string, never> & Design)
   return copy
 }
 
@@ -25,68 +25,68 @@ describe('what is wrong is named with its field, in a sentence', () => {
   const cases: [string, unknown, string, string][] = [
     ['no object', 7, '', 'The input is not an object.'],
     ['another format', { ...shelf, format: 'other' }, 'format', '"flint-shelf/design"'],
-    ['a newer version', { ...shelf, version: 6 }, 'version', 'version must be 5.'],
+    ['a newer version', { ...shelf, version: 7 }, 'version', 'version must be 6.'],
     ['an unknown field', { ...shelf, colour: 'red' }, 'colour', 'colour is not a known field.'],
     [
       'an unknown field inside',
-      spoilt((document) => Object.assign(document.brief, { wish: 1 })),
+      spoilt((design) => Object.assign(design.brief, { wish: 1 })),
       'brief.wish',
       'brief.wish is not a known field.',
     ],
     [
       'a missing field',
-      spoilt((document) => Reflect.deleteProperty(document.brief, 'horizonYears')),
+      spoilt((design) => Reflect.deleteProperty(design.brief, 'horizonYears')),
       'brief.horizonYears',
       'brief.horizonYears is missing or not a number.',
     ],
     [
       'a number that is too large',
-      spoilt((document) => (document.houseRules.fillCeiling = 1.5)),
+      spoilt((design) => (design.houseRules.fillCeiling = 1.5)),
       'houseRules.fillCeiling',
       'houseRules.fillCeiling must be at most 1.',
     ],
     [
       'an unknown kind of group',
-      spoilt((document) => Object.assign(document.pools[0]?.groups[0] ?? {}, { kind: 'raidz9' })),
+      spoilt((design) => Object.assign(design.pools[0]?.groups[0] ?? {}, { kind: 'raidz9' })),
       'pools[0].groups[0].kind',
       'must be one of',
     ],
     ['an empty name', { ...shelf, name: ' ' }, 'name', 'name must not be empty.'],
     [
       'an id given twice',
-      spoilt((document) => document.fitted.push(document.fitted[0] as never)),
+      spoilt((design) => design.fitted.push(design.fitted[0] as never)),
       `fitted[${shelf.fitted.length}].id`,
       'given twice',
     ],
     [
       'a data sheet that is not there',
-      spoilt((document) => Object.assign(document.fitted[0] ?? {}, { snapshotId: 'sheet-99' })),
+      spoilt((design) => Object.assign(design.fitted[0] ?? {}, { snapshotId: 'sheet-99' })),
       'fitted[0].snapshotId',
       'sheet-99, which is not in the document',
     ],
     [
       'two drives in one bay',
-      spoilt((document) => {
-        for (const part of document.fitted) if (part.bay) part.bay = 'bay-1'
+      spoilt((design) => {
+        for (const part of design.fitted) if (part.bay) part.bay = 'chassis-1/1'
       }),
       'fitted[8].bay',
-      'are both in bay-1',
+      'are both in chassis-1/1',
     ],
     [
       'a bay for a board',
-      spoilt((document) => Object.assign(document.fitted[1] ?? {}, { bay: 'bay-9' })),
+      spoilt((design) => Object.assign(design.fitted[1] ?? {}, { bay: 'chassis-1/9' })),
       'fitted[1].bay',
       'is no drive',
     ],
     [
       'a drive in two groups',
-      spoilt((document) => document.pools[0]?.groups[0]?.driveIds.push('drive-1')),
+      spoilt((design) => design.pools[0]?.groups[0]?.driveIds.push('drive-1')),
       'pools[0].groups[0].driveIds[4]',
       'already a member',
     ],
     [
       'a group of something else',
-      spoilt((document) => document.pools[0]?.groups[0]?.driveIds.push('board-1')),
+      spoilt((design) => design.pools[0]?.groups[0]?.driveIds.push('board-1')),
       'pools[0].groups[0].driveIds[4]',
       'not a drive',
     ],
@@ -109,16 +109,16 @@ describe('what is wrong is named with its field, in a sentence', () => {
 test('a document of the first version opens; what it never said is not known', () => {
   const path = join(import.meta.dirname, '..', '..', 'fixtures', 'design-version-1.json')
   const parsed = parseDesign(JSON.parse(readFileSync(path, 'utf8')))
-  if (!('document' in parsed)) throw new Error(parsed.problems[0]?.sentence)
-  const { version, brief, houseRules, snapshots } = parsed.document
-  expect(version).toBe(5)
+  if (!('design' in parsed)) throw new Error(parsed.problems[0]?.sentence)
+  const { version, brief, houseRules, snapshots } = parsed.design
+  expect(version).toBe(6)
   // Of which kind the data was, nobody asked then; as much as the demo has now.
   expect(brief.data).toEqual([
     expect.objectContaining({ kind: 'other', nowBytes: dataNowBytes(shelf.brief) }),
   ])
   expect(houseRules.ecc).toBe('worthwhile')
   expect(snapshots[0]?.sheet).toMatchObject({ kind: 'chassis', boardSizes: null, fanCount: null })
-  const { findings, capacity } = evaluate(parsed.document)
+  const { findings, capacity } = evaluate(parsed.design)
   // Two ZFS pairs of 8 TB, as that document had them.
   const ids = driveIdsOf(shelf)
   const pairs = groupDrives(shelf, [
@@ -135,9 +135,9 @@ test('a document of the third version opens as it was: its pools are those of ZF
   const groups = [{ id: 'group-1', kind: 'raidz1', driveIds: ['drive-1', 'drive-2', 'drive-3'] }]
   const pools = [{ id: 'pool-1', name: 'nights', family: 'zfs', ashift: 12, groups }]
   const parsed = parseDesign({ ...shelf, version: 3, houseRules, pools })
-  if (!('document' in parsed)) throw new Error(parsed.problems[0]?.sentence)
-  expect(parsed.document.pools).toEqual(pools)
-  expect(parsed.document.houseRules.compressionRatio).toBe(1)
+  if (!('design' in parsed)) throw new Error(parsed.problems[0]?.sentence)
+  expect(parsed.design.pools).toEqual(pools)
+  expect(parsed.design.houseRules.compressionRatio).toBe(1)
 })
 
 describe('the published schema', () => {
@@ -151,8 +151,8 @@ describe('the published schema', () => {
   // Source: JSON Schema 2020-12, as read by ajv, a general-purpose library.
   test('accepts the demo and a new design, by another library', () => {
     const validate = new Ajv2020({ strict: false }).compile(published)
-    for (const document of [...DEMO.map(demoDesign), newDesign('new')]) {
-      expect(validate(document) || validate.errors).toBe(true)
+    for (const design of [...DEMO.map(demoDesign), newDesign('new')]) {
+      expect(validate(design) || validate.errors).toBe(true)
     }
     expect(validate({ ...shelf, colour: 'red' })).toBe(false)
   })

@@ -1,9 +1,9 @@
-import { type DesignDocument, designDocument } from './document'
+import { type Design, designSchema } from './design'
 import { type Problem, problemsOf } from './problem'
 import { brokenReferences } from './brokenReferences'
 import { upgradeDesign } from './upgrades/upgradeDesign'
 
-export type ParsedDesign = { document: DesignDocument } | { problems: Problem[] }
+export type ParsedDesign = { design: Design } | { problems: Problem[] }
 
 /**
  * Reads anything as a design document: upgrades old versions, checks every field against the schema
@@ -12,8 +12,8 @@ export type ParsedDesign = { document: DesignDocument } | { problems: Problem[] 
  * @returns the document, or what is wrong with it; never throws
  */
 export function parseDesign(raw: unknown): ParsedDesign {
-  const checked = designDocument.safeParse(upgradeDesign(raw), { reportInput: true })
+  const checked = designSchema.safeParse(upgradeDesign(raw), { reportInput: true })
   if (!checked.success) return { problems: problemsOf(checked.error.issues) }
   const problems = brokenReferences(checked.data)
-  return problems.length > 0 ? { problems } : { document: checked.data }
+  return problems.length > 0 ? { problems } : { design: checked.data }
 }

@@ -1,5 +1,5 @@
 import type { CataloguePart, PartSheet } from '../catalogue/partKinds'
-import type { DesignDocument } from './document'
+import type { Design } from './design'
 import { sameValue } from './sameValue'
 
 export interface FieldChange {
@@ -25,15 +25,12 @@ export interface SheetChange {
  *
  * @param parts the catalogue; parts of other designs do not matter
  */
-export function sheetChanges(
-  document: DesignDocument,
-  parts: readonly CataloguePart[],
-): SheetChange[] {
+export function sheetChanges(design: Design, parts: readonly CataloguePart[]): SheetChange[] {
   // A catalogue may have many thousands of parts, of which a design uses a few.
-  const used = new Set(document.snapshots.map(({ slug }) => slug))
+  const used = new Set(design.snapshots.map(({ slug }) => slug))
   const bySlug = new Map<string, CataloguePart>()
   for (const part of parts) if (used.has(part.slug)) bySlug.set(part.slug, part)
-  return document.snapshots.flatMap(({ id, slug, sheet }) => {
+  return design.snapshots.flatMap(({ id, slug, sheet }) => {
     const part = slug === null ? undefined : bySlug.get(slug)
     // A name that now stands for another kind of part is not the same part any more.
     if (part?.sheet.kind !== sheet.kind) return []

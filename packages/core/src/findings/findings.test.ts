@@ -3,8 +3,8 @@ import { demoDesign, demoPart, demoParts } from '../../fixtures/demo'
 import { dataOfOneKind } from '../../fixtures/ruleTable'
 import { partSheet } from '../catalogue/partKinds'
 import { sheetColumns, withColumnValue } from '../catalogue/sheetColumns'
-import { goesIntoBay } from '../design/bayUse'
-import { baysOf } from '../catalogue/bays'
+import { goesIntoBay } from '../catalogue/kinds/drive'
+import { resolveMachine } from '../machine/resolveMachine'
 import { changeBrief } from '../design/edits/changeFields'
 import { fitPart } from '../design/edits/fitPart'
 import { putDrivesInBays } from '../design/edits/putDrivesInBays'
@@ -18,7 +18,9 @@ const shelf = demoDesign('warm-room-shelf')
 
 test('a sound design has nothing to look at', () => {
   // But for what its case is like: a supply over the board, one backplane and one lead for all drives.
+  // And it has no device to start from, which is worth a note.
   expect(evaluate(shelf).findings.map(({ code }) => code)).toEqual([
+    'part-missing',
     'shared-part-fatal',
     'supply-over-board',
   ])
@@ -46,11 +48,18 @@ test('findings write their numbers in the user’s digits', () => {
 })
 
 test('bays are numbered in reading order, block by block, where the blocks say', () => {
-  const sheet = demoPart('pellworth-drystone-2u12').sheet
+  const part = demoPart('pellworth-drystone-2u12')
+  const { sheet } = part
   if (sheet.kind !== 'chassis') throw new Error('no chassis')
-  const bays = baysOf(sheet)
+  const { bays } = resolveMachine(newDesign('case', [part]))
   expect(bays).toHaveLength(12)
-  expect(bays[5]).toMatchObject({ id: 'bay-6', row: 2, column: 2, leftMm: 16 + 104, topMm: 3 + 28 })
+  expect(bays[5]).toMatchObject({
+    id: 'chassis-1/6',
+    row: 2,
+    column: 2,
+    leftMm: 16 + 104,
+    topMm: 3 + 28,
+  })
   for (const { leftMm, topMm, widthMm, heightMm } of bays) {
     expect(leftMm + widthMm).toBeLessThanOrEqual(sheet.widthMm)
     expect(topMm + heightMm).toBeLessThanOrEqual(sheet.heightMm)
@@ -77,15 +86,15 @@ describe('data sheets with gaps', () => {
         fc.constantFrom(shelf, cabin),
         fc.array(gapped, { minLength: 1, maxLength: 8 }),
         (start, some) => {
-          const bays = ['bay-1', 'bay-2']
-          const document = some.reduce(
+          const bays = ['chassis-1/1', 'chassis-1/2']
+          const design = some.reduce(
             (before, part) =>
               part.sheet.kind === 'drive' && goesIntoBay(part.sheet)
                 ? putDrivesInBays(before, part, bays)
                 : fitPart(before, part),
             start,
           )
-          const { capacity, power, cost, findings, limits } = evaluate(document)
+          const { capacity, power, cost, findings, limits } = evaluate(design)
           for (const figure of [capacity.workingBytes, power.dcWatts, cost.totalMinor]) {
             expect(Number.isFinite(figure)).toBe(true)
           }

@@ -1,19 +1,26 @@
 import { limitsNotKept } from './brief/limitsNotKept'
-import { cardsDoNotFit } from './core/cardsDoNotFit'
+import { cardBracket } from './core/cardBracket'
+import { cardTooLong } from './core/cardTooLong'
+import { coolerSocket } from './core/coolerSocket'
+import { cpuWithoutSocket } from './core/cpuWithoutSocket'
+import { memoryType } from './core/memoryType'
+import { noSlotForCard } from './core/noSlotForCard'
+import { partMissing } from './core/partMissing'
+import { tooManyModules } from './core/tooManyModules'
+import { tooMuchMemory } from './core/tooMuchMemory'
 import { coolerTooWeak } from './core/coolerTooWeak'
 import { cpuNeedsBios } from './core/cpuNeedsBios'
 import { cpuSocket } from './core/cpuSocket'
 import { cpuTooHungry } from './core/cpuTooHungry'
 import { finsAcrossAirflow } from './core/finsAcrossAirflow'
-import { memoryDoesNotFit } from './core/memoryDoesNotFit'
-import { memoryForCapacity } from './core/memoryForCapacity'
+import { memoryForCapacity } from './core/littleMemory'
 import { noDisplayOutput } from './core/noDisplayOutput'
 import { noEcc } from './core/noEcc'
 import { sataPortsDiffer } from './core/sataPortsDiffer'
 import { tooFewFanHeaders } from './core/tooFewFanHeaders'
 import { tooFewPowerPlugs } from './core/tooFewPowerPlugs'
 import { slotsShareLanes } from './core/slotsShareLanes'
-import { cardOpenings } from './shell/cardOpenings'
+import { cardOpenings } from './shell/tooFewCardOpenings'
 import { heavyToLift } from './shell/heavyToLift'
 import { cageDoesNotFit } from './shell/cageDoesNotFit'
 import { supplyOverBoard } from './shell/supplyOverBoard'
@@ -27,7 +34,10 @@ import { m2SilencesSata } from './ports/m2SilencesSata'
 import { sasOnSata } from './ports/sasOnSata'
 import { brickTooSmall } from './power/brickTooSmall'
 import { longDaisyChain } from './power/longDaisyChain'
-import { mainsSockets } from './power/mainsSockets'
+import { leadOverloaded } from './power/leadOverloaded'
+import { pairInOneSocket } from './power/pairInOneSocket'
+import { railOverloaded } from './power/railOverloaded'
+import { upsWrongSide } from './power/upsWrongSide'
 import { mouldedSplitter } from './power/mouldedSplitter'
 import { plugOverloaded } from './power/plugOverloaded'
 import { staysOffAfterOutage } from './power/staysOffAfterOutage'
@@ -44,19 +54,26 @@ import { coolerTooTall } from './shell/coolerTooTall'
 import { noRoomInPlace } from './shell/noRoomInPlace'
 import { supplyDoesNotFit } from './shell/supplyDoesNotFit'
 import { traysMissing } from './shell/traysMissing'
+import { cableSurplus } from './ports/cableSurplus'
+import { fanOutDirection } from './ports/fanOutDirection'
+import { nvmeNotReached } from './ports/nvmeNotReached'
+import { usbPortMissing } from './ports/usbPortMissing'
+import { memberSentBack } from './layout/memberSentBack'
+import { noParityDrive } from './layout/noParityDrive'
+import { usbUnderPool } from './layout/usbUnderPool'
+import { noPlugRoom } from './shell/noPlugRoom'
 import { noSecondCopy } from './capacity/noSecondCopy'
 import { tooFewFailuresSurvived } from './capacity/tooFewFailuresSurvived'
 import { tooFewFreeBays } from './capacity/tooFewFreeBays'
 import { tooSmall } from './capacity/tooSmall'
-import type { Finding, Severity } from './finding'
-import type { Figures, Rule } from './rule'
-import type { DesignDocument } from '../design/document'
-import type { Speller } from '../units/speller'
+import type { Finding, Severity } from '../judging/finding'
+import type { Given, Rule } from '../judging/rule'
+import type { Formatter } from '../units/formatter'
 import { clusterSize } from './layout/clusterSize'
 import { driveDoesNotFitBay } from './layout/driveDoesNotFitBay'
 import { drivesInNoGroup } from './layout/drivesInNoGroup'
 import { experimentalLayout } from './layout/experimentalLayout'
-import { groupOnTheBench } from './layout/groupOnTheBench'
+import { memberOnTheBench } from './layout/memberOnTheBench'
 import { mixedSizes } from './layout/mixedSizes'
 import { noPool } from './layout/noPool'
 import { noRedundancy } from './layout/noRedundancy'
@@ -84,29 +101,42 @@ const rules: readonly Rule[] = [
   cageDoesNotFit,
   cardOpenings,
   noRoomInPlace,
+  noPlugRoom,
   brickTooSmall,
+  partMissing,
   cpuSocket,
+  coolerSocket,
+  cpuWithoutSocket,
   cpuNeedsBios,
   cpuTooHungry,
   coolerTooWeak,
-  memoryDoesNotFit,
-  cardsDoNotFit,
+  memoryType,
+  tooManyModules,
+  tooMuchMemory,
+  cardBracket,
+  cardTooLong,
+  noSlotForCard,
   slotsShareLanes,
   cardThrottled,
   pinsNotKept,
   m2NoSocket,
+  usbPortMissing,
   controllerNeedsBios,
   noDisplayOutput,
   tooFewPowerPlugs,
   tooFewFanHeaders,
   noPool,
   poolCannotBeMade,
-  groupOnTheBench,
+  memberOnTheBench,
+  memberSentBack,
+  noParityDrive,
   driveDoesNotFitBay,
   tooFewPorts,
   sasOnSata,
+  nvmeNotReached,
   noCableReaches,
   angledPlugs,
+  fanOutDirection,
   cablesMissing,
   cableTooShort,
   startSurgeTooHigh,
@@ -114,8 +144,11 @@ const rules: readonly Rule[] = [
   longDaisyChain,
   mouldedSplitter,
   adapterOverloaded,
+  leadOverloaded,
+  railOverloaded,
   upsTooSmall,
-  mainsSockets,
+  upsWrongSide,
+  pairInOneSocket,
   wallNotKnown,
   tooSmall,
   tooFewFailuresSurvived,
@@ -134,6 +167,7 @@ const rules: readonly Rule[] = [
   powerNotKnown,
   deepIdleVetoed,
   raidCardUnderPool,
+  usbUnderPool,
   noEcc,
   memoryForCapacity,
   finsAcrossAirflow,
@@ -148,14 +182,15 @@ const rules: readonly Rule[] = [
   writeHole,
   clusterSize,
   drivesInNoGroup,
+  cableSurplus,
   noSecondCopy,
 ]
 
 const WEIGHT: Record<Severity, number> = { blocks: 0, risks: 1, note: 2 }
 
 /** What every rule finds, the worst first; within a severity in the order of the list above. */
-export function findingsOf(document: DesignDocument, figures: Figures, say: Speller): Finding[] {
+export function findingsOf(given: Given, format: Formatter): Finding[] {
   return rules
-    .flatMap((rule) => rule(document, figures, say))
+    .flatMap((rule) => rule(given, format))
     .sort((one, other) => WEIGHT[one.severity] - WEIGHT[other.severity])
 }

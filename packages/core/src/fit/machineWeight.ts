@@ -1,5 +1,5 @@
-import { drivesInEnclosures } from '../design/bayBlocks'
-import type { DesignDocument } from '../design/document'
+import { kindOf } from '../catalogue/partKinds'
+import type { Machine } from '../machine/machine'
 
 export interface MachineWeight {
   /** Everything that is known, grams. */
@@ -7,21 +7,19 @@ export interface MachineWeight {
   notKnownPartIds: string[]
 }
 
-/** What stands beside the machine and is not lifted with it. */
-const BESIDE = new Set(['place', 'ups', 'enclosure'])
-
-/** How heavy is the machine with everything in it? */
-export function machineWeight(document: DesignDocument): MachineWeight {
-  const { fitted, snapshots } = document
-  const outside = drivesInEnclosures(document)
-  const sheets = new Map(snapshots.map(({ id, sheet }) => [id, sheet]))
+/** How heavy is the machine with everything in it? What stands beside it is not lifted with it. */
+export function machineWeight({ pieces, blocks, driveIn, awayIds }: Machine): MachineWeight {
+  const elsewhere = new Set(awayIds)
+  for (const { isOutside, bayIds } of blocks) {
+    if (!isOutside) continue
+    for (const id of bayIds) elsewhere.add(driveIn.get(id) ?? '')
+  }
   let grams = 0
   const notKnownPartIds: string[] = []
-  for (const { id, snapshotId } of fitted) {
-    const sheet = sheets.get(snapshotId)
-    if (!sheet || BESIDE.has(sheet.kind) || outside.has(id)) continue
-    if (sheet.weightGrams === null) notKnownPartIds.push(id)
-    else grams += sheet.weightGrams
+  for (const { id, dataSheet } of pieces.values()) {
+    if (kindOf(dataSheet).stands !== 'inside' || elsewhere.has(id)) continue
+    if (dataSheet.weightGrams === null) notKnownPartIds.push(id)
+    else grams += dataSheet.weightGrams
   }
   return { grams, notKnownPartIds }
 }

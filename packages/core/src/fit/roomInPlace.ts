@@ -1,5 +1,5 @@
-import { fittedOne } from '../design/fittedParts'
-import type { DesignDocument } from '../design/document'
+import { type Machine, pieceOf } from '../machine/machine'
+import type { Design } from '../design/design'
 import { plugRoomMm } from './plugRoom'
 
 export interface RoomInPlace {
@@ -15,9 +15,12 @@ export interface RoomInPlace {
  *
  * @returns null without a case or a place; 'not known' when the place lacks a dimension
  */
-export function roomInPlace(document: DesignDocument): RoomInPlace | 'not known' | null {
-  const chassis = fittedOne(document, 'chassis')?.sheet
-  const place = fittedOne(document, 'place')?.sheet
+export function roomInPlace(
+  { brief }: Pick<Design, 'brief'>,
+  machine: Machine,
+): RoomInPlace | 'not known' | null {
+  const chassis = pieceOf(machine, 'chassis')?.dataSheet
+  const place = pieceOf(machine, 'place')?.dataSheet
   if (!chassis || !place) return null
   const { widthMm, heightMm, depthMm } = place
   if (widthMm === null || heightMm === null || depthMm === null) return 'not known'
@@ -28,6 +31,6 @@ export function roomInPlace(document: DesignDocument): RoomInPlace | 'not known'
       { word: 'deep', needMm: chassis.depthMm, roomMm: depthMm },
     ],
     behindMm: depthMm - chassis.depthMm,
-    wantedBehindMm: plugRoomMm(document.brief),
+    wantedBehindMm: plugRoomMm(brief),
   }
 }

@@ -1,15 +1,16 @@
-import { type Limit, standingOf } from './limit'
+import { type Limit, statusOf } from '../judging/limit'
 
 /** What there is to buy, shipping included. A rule of its own speaks about it. */
-export const costLimit: Limit = ({ brief }, { cost }, say) => {
+export const costLimit: Limit = ({ design, cost }, format) => {
+  const { brief } = design
   const { costLimitMinor } = brief
   if (costLimitMinor === null) return null
   return {
     id: 'cost',
     title: 'To buy',
-    standing: standingOf(cost.totalMinor, (minor) => minor <= costLimitMinor),
-    wanted: `at most ${say.roundMoney(costLimitMinor, brief.currency)}`,
-    has: say.roundMoney(cost.totalMinor, cost.currency),
+    standing: statusOf(cost.totalMinor, (minor) => minor <= costLimitMinor),
+    wanted: `at most ${format.roundMoney(costLimitMinor, brief.currency)}`,
+    has: format.roundMoney(cost.totalMinor, cost.currency),
     finding: null,
   }
 }

@@ -1,13 +1,14 @@
-import { type Limit, standingOf } from './limit'
+import { type Limit, statusOf } from '../judging/limit'
 
 /** Money of later years against the power that the machine draws in one. */
-export const laterMoneyLimit: Limit = ({ brief }, { power }, say) => {
+export const laterMoneyLimit: Limit = ({ design, power }, format) => {
+  const { brief } = design
   const { laterMinorPerYear, currency } = brief
   if (laterMinorPerYear === null) return null
   const { costPerYearMinor } = power
-  const standing = standingOf(costPerYearMinor, (minor) => minor <= laterMinorPerYear)
-  const allowed = say.roundMoney(laterMinorPerYear, currency)
-  const powerCost = costPerYearMinor === null ? '' : say.roundMoney(costPerYearMinor, currency)
+  const standing = statusOf(costPerYearMinor, (minor) => minor <= laterMinorPerYear)
+  const allowed = format.roundMoney(laterMinorPerYear, currency)
+  const powerCost = costPerYearMinor === null ? '' : format.roundMoney(costPerYearMinor, currency)
   return {
     id: 'later-money',
     title: 'Each later year',

@@ -8,7 +8,7 @@ import {
   withPart,
 } from '../../fixtures/ruleTable'
 import { type Brief, EMPTY_BRIEF } from '../design/brief'
-import type { DesignDocument } from '../design/document'
+import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { groupDrives } from '../design/edits/groupDrives'
 import { households } from '../design/households'
@@ -16,17 +16,16 @@ import { newDesign } from '../design/newDesign'
 import { parseDesign } from '../design/parseDesign'
 import { evaluate } from '../evaluate'
 import { machineNoise } from '../noise/machineNoise'
-import { networkLinks } from '../network/networkLinks'
+import { resolveMachine } from '../machine/resolveMachine'
 import { averagePricePerKilowattHourMinor } from '../power/averagePrice'
 import { TIB } from '../units/bytes'
-import type { LimitStanding } from './limit'
+import type { LimitStatus } from '../judging/limit'
 
 const shelf = demoDesign('warm-room-shelf')
 const cabin = demoDesign('cabin-archive')
-const asks = (change: Partial<Brief>, document = shelf): DesignDocument =>
-  changeBrief(document, change)
-const standing = (document: DesignDocument, id: string): LimitStanding | undefined =>
-  evaluate(document).limits.find((limit) => limit.id === id)?.standing
+const asks = (change: Partial<Brief>, design = shelf): Design => changeBrief(design, change)
+const standing = (design: Design, id: string): LimitStatus | undefined =>
+  evaluate(design).limits.find((limit) => limit.id === id)?.standing
 const noPools = { ...shelf, pools: [] }
 const striped = groupDrives(shelf, [{ kind: 'stripe', driveIds: driveIdsOf(shelf) }])
 
@@ -59,7 +58,8 @@ const cases: RuleCase[] = [
   {
     code: 'network-too-slow',
     severity: 'risks',
-    words: '2 readers want 180 MB/s together; 1 network port move about 114 MB/s',
+    words:
+      '2 readers want 90 MB/s each; over drives and 1 network port the one that has least gets 57 MB/s, all together 114 MB/s.',
     bad: asks({ readersAtOnce: 2, readerBytesPerSecond: 90e6 }),
     good: asks({ readersAtOnce: 1, readerBytesPerSecond: 113e6 }),
     unknown: withPart(asks({ readersAtOnce: 2, readerBytesPerSecond: 90e6 }), 'tindrel-plain-itx', {
@@ -70,9 +70,10 @@ const cases: RuleCase[] = [
     code: 'network-too-slow',
     severity: 'risks',
     // Common practice, no source: links that are put together never give one reader more than one of them.
-    words: 'One reader wants 250 MB/s; the fastest of 5 network ports moves 114 MB/s',
+    words: 'One reader wants 250 MB/s; over drives and 5 network ports it gets 114 MB/s.',
     bad: withPart(asks({ readersAtOnce: 1, readerBytesPerSecond: 250e6 }), 'wickmere-four'),
-    good: withPart(asks({ readersAtOnce: 1, readerBytesPerSecond: 250e6 }), 'wickmere-two-half'),
+    // 285 MB/s of 2.5 Gb/s, but a mirror reads one file no quicker than its pairs of drives of 205.
+    good: withPart(asks({ readersAtOnce: 1, readerBytesPerSecond: 200e6 }), 'wickmere-two-half'),
     unknown: null,
   },
   {
@@ -121,8 +122,8 @@ describe('how a design stands to its brief', () => {
     ['free-bays', asks({ freeBaysWanted: 1 }), 'missed'],
     ['free-bays', asks({ freeBaysWanted: 1 }, without(shelf, 'chassis')), 'not known'],
     ['readers', asks({ readersAtOnce: 0 }), undefined],
-  ] as const)('%s: %#', (id, document, expected) => {
-    expect(standing(document, id)).toBe(expected)
+  ] as const)('%s: %#', (id, design, expected) => {
+    expect(standing(design, id)).toBe(expected)
   })
 
   test('a brief that asks for nothing has no limits to keep', () => {
@@ -138,9 +139,11 @@ describe('how a design stands to its brief', () => {
 describe('noise', () => {
   const alone = (levels: number[]): number | null =>
     machineNoise(
-      levels.reduce(
-        (design, noiseDecibels) => withPart(design, 'brisk-120', { noiseDecibels }),
-        newDesign('fans'),
+      resolveMachine(
+        levels.reduce(
+          (design, noiseDecibels) => withPart(design, 'brisk-120', { noiseDecibels }),
+          newDesign('fans'),
+        ),
       ),
     ).decibels
 
@@ -153,31 +156,11 @@ describe('noise', () => {
   test('a source 20 dB softer hardly counts', () => {
     const loud = withPart(newDesign('fans'), 'brisk-120', { noiseDecibels: 40 })
     const both = withPart(loud, 'brisk-92', { noiseDecibels: 20 })
-    expect(machineNoise(both).decibels).toBeCloseTo(40.04, 2)
+    expect(machineNoise(resolveMachine(both)).decibels).toBeCloseTo(40.04, 2)
   })
 
   test('nothing that sounds, or nothing known, is no level', () => {
-    expect(machineNoise(newDesign('empty')).decibels).toBeNull()
-  })
-})
-
-describe('network', () => {
-  // Common practice, no source: gigabit is 125 MB/s on the wire and 113 to 114 MB/s in a file copy.
-  test('gigabit in a file copy', () => {
-    const { fastestBytesPerSecond, togetherBytesPerSecond } = networkLinks(shelf)
-    expect(fastestBytesPerSecond).toBeGreaterThanOrEqual(113e6)
-    expect(fastestBytesPerSecond).toBeLessThanOrEqual(114e6)
-    expect(togetherBytesPerSecond).toBe(fastestBytesPerSecond)
-  })
-
-  // Common practice, no source: four clients over four gigabit links were seen at 105, 111, 87 and
-  // 77 MB/s at once, 380 together; about 80 % of the sum.
-  test('four gigabit links together', () => {
-    const four = networkLinks(withPart(newDesign('links'), 'wickmere-four'))
-    expect(four.links).toBe(4)
-    expect(four.togetherBytesPerSecond).toBeGreaterThan(0.95 * 380e6)
-    expect(four.togetherBytesPerSecond).toBeLessThan(1.1 * 380e6)
-    expect(four.fastestBytesPerSecond).toBeLessThan(115e6)
+    expect(machineNoise(resolveMachine(newDesign('empty'))).decibels).toBeNull()
   })
 })
 
@@ -210,9 +193,9 @@ describe('price of power by the hour', () => {
 
 describe('households to start from', () => {
   test.each(households.map((one) => [one.id, one] as const))('%s is a sound brief', (_id, one) => {
-    const document = changeBrief(newDesign('home'), { ...EMPTY_BRIEF, ...one.brief })
-    expect(parseDesign(JSON.parse(JSON.stringify(document)))).toEqual({ document })
-    expect(evaluate(document).capacity.wantedBytes).toBeGreaterThan(TIB)
+    const design = changeBrief(newDesign('home'), { ...EMPTY_BRIEF, ...one.brief })
+    expect(parseDesign(JSON.parse(JSON.stringify(design)))).toEqual({ design })
+    expect(evaluate(design).capacity.wantedBytes).toBeGreaterThan(TIB)
   })
 
   test('there are three, and they want different things', () => {

@@ -1,6 +1,4 @@
-import type { DesignDocument } from '../design/document'
-import type { Measured } from '../findings/finding'
-import type { Speller } from '../units/speller'
+import type { Formatter } from '../units/formatter'
 import { spaceLimit } from './spaceLimit'
 import { failuresLimit } from './failuresLimit'
 import { idleLimit } from './idleLimit'
@@ -8,7 +6,7 @@ import { costLimit } from './costLimit'
 import { freeBaysLimit } from './freeBaysLimit'
 import { freeSlotsLimit } from './freeSlotsLimit'
 import { laterMoneyLimit } from './laterMoneyLimit'
-import type { JudgedLimit, Limit } from './limit'
+import type { JudgedLimit, Limit, Subject } from '../judging/limit'
 import { lossLimit } from './lossLimit'
 import { noiseLimit } from './noiseLimit'
 import { outageLimit } from './outageLimit'
@@ -34,10 +32,6 @@ const limits: readonly Limit[] = [
 ]
 
 /** How a design stands to each limit that its brief sets. */
-export function judgeLimits(
-  document: DesignDocument,
-  measured: Measured,
-  say: Speller,
-): JudgedLimit[] {
-  return limits.flatMap((limit) => limit(document, measured, say) ?? [])
+export function judgeLimits(subject: Subject, format: Formatter): JudgedLimit[] {
+  return limits.flatMap((limit) => limit(subject, format) ?? [])
 }

@@ -1,6 +1,7 @@
 import { dataNowBytes } from '../design/brief'
-import { networkLinks } from '../network/networkLinks'
-import { type Limit, standingOf } from './limit'
+import { scenarioRates } from '../paths/scenarioRates'
+import { copyIn } from '../paths/scenarios/copyIn'
+import { type Limit, statusOf } from '../judging/limit'
 
 const SECONDS_PER_HOUR = 3600
 
@@ -8,26 +9,30 @@ const SECONDS_PER_HOUR = 3600
  * How long the machine is away after one drive dies: not at all with redundancy, and as long as bringing
  * everything back from the second copy takes without it. Finding and fitting a new drive comes on top.
  */
-export const outageLimit: Limit = (document, { survival }, say) => {
-  const { outageHoursTolerated } = document.brief
+export const outageLimit: Limit = ({ design, machine, survival }, format) => {
+  const { outageHoursTolerated } = design.brief
   const { alwaysSurvived } = survival
   if (outageHoursTolerated === null || alwaysSurvived === null) return null
-  const { fastestBytesPerSecond } = networkLinks(document)
+  const { bytesPerSecond } = scenarioRates(design, machine, copyIn)
   const hours =
     alwaysSurvived > 0
       ? 0
-      : fastestBytesPerSecond > 0
-        ? dataNowBytes(document.brief) / fastestBytesPerSecond / SECONDS_PER_HOUR
+      : bytesPerSecond > 0
+        ? dataNowBytes(design.brief) / bytesPerSecond / SECONDS_PER_HOUR
         : null
-  const standing = standingOf(hours, (one) => one <= outageHoursTolerated)
-  const wanted = `at most ${say.number(outageHoursTolerated)} h`
+  const standing = statusOf(hours, (one) => one <= outageHoursTolerated)
+  const wanted = `at most ${format.number(outageHoursTolerated)} h`
   return {
     id: 'outage',
     title: 'Away after a drive dies',
     standing,
     wanted,
     has:
-      hours === null ? 'not known' : hours === 0 ? 'runs on' : `at least ${say.number(hours, 1)} h`,
+      hours === null
+        ? 'not known'
+        : hours === 0
+          ? 'runs on'
+          : `at least ${format.number(hours, 1)} h`,
     finding:
       standing === 'missed'
         ? {
@@ -36,7 +41,7 @@ export const outageLimit: Limit = (document, { survival }, say) => {
             step: 'drives',
             partIds: [],
             groupIds: [],
-            sentence: `Without redundancy one dead drive means copying everything back: at least ${say.number(hours ?? 0, 1)} hours over the network, and the brief tolerates ${say.number(outageHoursTolerated, 1)}.`,
+            sentence: `Without redundancy one dead drive means copying everything back: at least ${format.number(hours ?? 0, 1)} hours over the network, and the brief tolerates ${format.number(outageHoursTolerated, 1)}.`,
             numbers: { hours: hours ?? 0, outageHoursTolerated },
           }
         : null,

@@ -1,14 +1,14 @@
 import { roomInPlace } from '../fit/roomInPlace'
-import { fittedOne } from '../design/fittedParts'
-import type { Limit } from './limit'
+import { pieceOf } from '../machine/machine'
+import type { Limit } from '../judging/limit'
 
 /** The case in its place, with its plugs. A rule of its own speaks about it. */
-export const placeLimit: Limit = (document, _measured, say) => {
-  const place = fittedOne(document, 'place')?.sheet
+export const placeLimit: Limit = ({ design, machine }, format) => {
+  const place = pieceOf(machine, 'place')?.dataSheet
   if (!place) return null
-  const room = roomInPlace(document)
+  const room = roomInPlace(design, machine)
   const size = (millimetres: (number | null)[]): string =>
-    `${millimetres.map((one) => (one === null ? '?' : say.number(one))).join(' × ')} mm`
+    `${millimetres.map((one) => (one === null ? '?' : format.number(one))).join(' × ')} mm`
   const base = {
     id: 'place',
     title: 'Room where it stands',
@@ -22,6 +22,6 @@ export const placeLimit: Limit = (document, _measured, say) => {
   return {
     ...base,
     standing: fits && plugs ? 'kept' : 'missed',
-    has: `${size(room.sides.map(({ needMm }) => needMm))}${fits && !plugs ? `, ${say.number(room.behindMm)} mm for plugs` : ''}`,
+    has: `${size(room.sides.map(({ needMm }) => needMm))}${fits && !plugs ? `, ${format.number(room.behindMm)} mm for plugs` : ''}`,
   }
 }

@@ -1,5 +1,5 @@
-import { fittedOfKind } from '../design/fittedParts'
-import type { Limit } from './limit'
+import { piecesOf } from '../machine/machine'
+import type { Limit } from '../judging/limit'
 
 /** How much warmer than the room drives get, well and badly aired. Common practice, no source. */
 const RISE_KELVIN = { low: 8, high: 20 }
@@ -8,22 +8,22 @@ const RISE_KELVIN = { low: 8, high: 20 }
 const WARMEST_CELSIUS = 50
 
 /** Drives in a warm room. A first band; the airflow of the case is not in it. */
-export const roomTemperatureLimit: Limit = (document, _measured, say) => {
-  const { roomCelsius } = document.brief
+export const roomTemperatureLimit: Limit = ({ design, machine }, format) => {
+  const { roomCelsius } = design.brief
   if (roomCelsius === null) return null
-  const disks = fittedOfKind(document, 'drive').filter(({ sheet }) => sheet.medium === 'disk')
+  const disks = piecesOf(machine, 'drive').filter(({ dataSheet }) => dataSheet.medium === 'disk')
   if (disks.length === 0) return null
   const warmest = disks.reduce(
-    (least, { sheet }) => Math.min(least, sheet.maxCelsius ?? WARMEST_CELSIUS),
+    (least, { dataSheet }) => Math.min(least, dataSheet.maxCelsius ?? WARMEST_CELSIUS),
     WARMEST_CELSIUS,
   )
   const [low, high] = [roomCelsius + RISE_KELVIN.low, roomCelsius + RISE_KELVIN.high]
-  const band = `${say.number(low)} to ${say.number(high)} °C`
+  const band = `${format.number(low)} to ${format.number(high)} °C`
   return {
     id: 'room-temperature',
     title: 'Drives in the warm room',
     standing: high <= warmest ? 'kept' : 'missed',
-    wanted: `at most ${say.number(warmest)} °C`,
+    wanted: `at most ${format.number(warmest)} °C`,
     has: band,
     finding:
       high <= warmest
@@ -34,7 +34,7 @@ export const roomTemperatureLimit: Limit = (document, _measured, say) => {
             step: 'drives',
             partIds: [],
             groupIds: [],
-            sentence: `In a room of ${say.number(roomCelsius)} °C drives get ${band}, by how well they are aired; ${say.number(warmest)} °C is the most.`,
+            sentence: `In a room of ${format.number(roomCelsius)} °C drives get ${band}, by how well they are aired; ${format.number(warmest)} °C is the most.`,
             numbers: { roomCelsius, lowCelsius: low, highCelsius: high, warmestCelsius: warmest },
           },
   }

@@ -1,4 +1,5 @@
-import type { DesignDocument, PartSnapshot } from '../design/document'
+import { kindOf } from '../catalogue/partKinds'
+import type { Design, PartSnapshot } from '../design/design'
 
 export interface BillLine {
   snapshotId: string
@@ -30,19 +31,21 @@ export interface CostFigure {
  *
  * @example two drives at 189.00 with 6.90 shipping: totalMinor 38490
  */
-export function billOfMaterials(document: DesignDocument): CostFigure {
-  const { currency } = document.brief
+export function billOfMaterials(design: Design): CostFigure {
+  const { currency } = design.brief
   const counts = new Map<string, { pieces: number; owned: number }>()
-  for (const { snapshotId, owned } of document.fitted) {
+  for (const { snapshotId, owned } of design.fitted) {
     const count = counts.get(snapshotId) ?? { pieces: 0, owned: 0 }
     if (owned) count.owned += 1
     else count.pieces += 1
     counts.set(snapshotId, count)
   }
-  const lines = document.snapshots.flatMap((snapshot) => {
+  const lines = design.snapshots.flatMap((snapshot) => {
     const count = counts.get(snapshot.id)
     // Where a machine stands is chosen, not bought.
-    return count && snapshot.sheet.kind !== 'place' ? [billLine(snapshot, count, currency)] : []
+    return count && kindOf(snapshot.sheet).stands !== 'nowhere'
+      ? [billLine(snapshot, count, currency)]
+      : []
   })
   const counted = lines.filter((line) => line.counted && line.pieces > 0)
   return {

@@ -1,4 +1,4 @@
-import { fileCopyBytesPerSecond } from '../paths/linkRates'
+import { fileCopyBytesPerSecond } from '../machine/linkRates'
 
 export interface CopyTime {
   bitsPerSecond: number

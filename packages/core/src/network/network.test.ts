@@ -1,18 +1,21 @@
 import { demoDesign } from '../../fixtures/demo'
 import { withPart, without } from '../../fixtures/ruleTable'
-import { expectedLinks } from './aggregation'
+import { expectedLinks } from './expectedLinks'
 import { copyTimes } from './copyTimes'
-import { networkPorts } from './networkPorts'
+import type { Design } from '../design/design'
+import { type NetworkPort, networkPorts } from '../machine/networkPorts'
+import { resolveMachine } from '../machine/resolveMachine'
 import { readerRates } from './readerRates'
 
 const MB = 1e6
 const shelf = demoDesign('warm-room-shelf')
+const portsOf = (design: Design): NetworkPort[] => networkPorts(resolveMachine(design).ofKind)
 
 test('ports of board and cards, the quickest first, each with a name of its own', () => {
-  const ports = networkPorts(withPart(withPart(shelf, 'wickmere-four'), 'wickmere-ten'))
+  const ports = portsOf(withPart(withPart(shelf, 'wickmere-four'), 'wickmere-ten'))
   expect(ports[0]).toMatchObject({ bitsPerSecond: 10e9, model: 'Ten', plug: 'RJ45' })
   expect(new Set(ports.map(({ id }) => id)).size).toBe(ports.length)
-  expect(networkPorts(without(shelf, 'board'))).toEqual([])
+  expect(portsOf(without(shelf, 'board'))).toEqual([])
 })
 
 describe('joined links', () => {

@@ -1,4 +1,4 @@
-import { expectedLinks } from './aggregation'
+import { expectedLinks } from './expectedLinks'
 
 export interface ReaderRates {
   readers: number

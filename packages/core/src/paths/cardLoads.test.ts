@@ -1,16 +1,16 @@
 import { demoDesign } from '../../fixtures/demo'
 import { withPart, without } from '../../fixtures/ruleTable'
-import { bayPlan } from '../design/bayUse'
-import type { DesignDocument } from '../design/document'
+import { resolveMachine } from '../machine/resolveMachine'
+import type { Design } from '../design/design'
 import { cardLoads } from './cardLoads'
 
 const cabin = demoDesign('cabin-archive')
 const drawer = demoDesign('drawer-of-drives')
-const loads = (document: DesignDocument) => cardLoads(document, bayPlan(document))
+const loads = (design: Design) => cardLoads(resolveMachine(design))
 
 test('a controller has to move what its drives do', () => {
   expect(loads(cabin)[0]).toMatchObject({
-    cardId: 'controller-1',
+    pieceId: 'controller-1',
     needBytesPerSecond: 12 * 250e6,
     shortBytesPerSecond: 0,
   })
@@ -28,7 +28,7 @@ test('one in a narrow slot is given no more drives than it moves, where the boar
 })
 
 test('a network card has to move what its ports do, an expander’s drives count with its controller', () => {
-  const ten = loads(withPart(cabin, 'wickmere-ten')).find(({ cardId }) => cardId === 'nic-1')
+  const ten = loads(withPart(cabin, 'wickmere-ten')).find(({ pieceId }) => pieceId === 'nic-1')
   expect((ten?.needBytesPerSecond ?? 0) / 1e6).toBeCloseTo(1_186.6, 0)
   const spanned = withPart(
     withPart(without(cabin, 'controller'), 'lockrow-eight'),

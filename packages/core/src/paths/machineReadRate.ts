@@ -1,7 +1,7 @@
-import type { DesignDocument } from '../design/document'
+import type { Design } from '../design/design'
 import { maxMinFair } from './maxMinFair'
 import { networkFlows } from './networkFlows'
-import type { Topology } from './topology'
+import type { Machine } from '../machine/machine'
 
 /**
  * What do drives, slots and chipset give some readers together, were the network ports endless?
@@ -9,17 +9,13 @@ import type { Topology } from './topology'
  * @returns bytes a second; null without a pool, a network port or a drive that is reached
  * @example four drives of 200 MB/s that all carry data: 800 MB/s
  */
-export function machineReadRate(
-  document: DesignDocument,
-  topology: Topology,
-  readers: number,
-): number | null {
-  const flows = networkFlows(document, topology, readers)
+export function machineReadRate(design: Design, machine: Machine, readers: number): number | null {
+  const flows = networkFlows(design, machine, readers)
   if (flows.length === 0) return null
   const capacityOf = new Map(
-    topology.links.map(({ id, bytesPerSecond }) => [
+    machine.links.map(({ id, kind, bytesPerSecond }) => [
       id,
-      id.startsWith('network-') ? Infinity : bytesPerSecond,
+      kind === 'network' ? Infinity : bytesPerSecond,
     ]),
   )
   return [...maxMinFair(capacityOf, flows).rateOf.values()].reduce((sum, rate) => sum + rate, 0)

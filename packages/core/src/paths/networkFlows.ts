@@ -1,9 +1,10 @@
-import type { DesignDocument, Pool } from '../design/document'
+import type { Design } from '../design/design'
+import type { Pool } from '../design/pools/pools'
 import { familyOf } from '../pool/families'
-import { COPY_SHARE } from './linkRates'
+import { COPY_SHARE } from '../machine/linkRates'
 import type { Flow } from './maxMinFair'
 import { sharedUses } from './sharedUses'
-import type { Topology } from './topology'
+import type { Machine } from '../machine/machine'
 
 /**
  * One large file for each of so many readers, from or to the first pool.
@@ -16,17 +17,17 @@ import type { Topology } from './topology'
  * @returns none without a pool, a network port or a drive that is reached
  */
 export function networkFlows(
-  { pools }: Pick<DesignDocument, 'pools'>,
-  { drives, network, links }: Topology,
+  { pools }: Pick<Design, 'pools'>,
+  { drivePaths, networkPaths, links }: Machine,
   readers: number,
   loadOf: (pool: Pool, members: number) => number = () => 1,
 ): Flow[] {
   const [pool] = pools
-  const wayOf = new Map(drives.map(({ driveId, links: way }) => [driveId, way]))
+  const wayOf = new Map(drivePaths.map(({ driveId, links: way }) => [driveId, way]))
   const members = (pool?.groups ?? [])
     .filter(({ kind }) => kind !== 'spare' && kind !== 'parity')
     .flatMap(({ driveIds }) => driveIds.filter((id) => wayOf.has(id)))
-  if (!pool || network.length === 0 || members.length === 0) return []
+  if (!pool || networkPaths.length === 0 || members.length === 0) return []
   const rateOf = new Map(links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
   const slowest = Math.min(...members.map((id) => rateOf.get(wayOf.get(id)?.[0] ?? '') ?? 0))
   const { streamingDrives } = familyOf(pool).traits(pool)
@@ -38,7 +39,7 @@ export function networkFlows(
       id: `reader ${index + 1}`,
       uses: sharedUses([
         ...carrying.map((id) => ({ links: wayOf.get(id) ?? [], share: load / carrying.length })),
-        { links: network[index % network.length]?.links ?? [], share: 1 / COPY_SHARE },
+        { links: networkPaths[index % networkPaths.length]?.links ?? [], share: 1 / COPY_SHARE },
       ]),
       mostBytesPerSecond: slowest * Math.max(1, streamingDrives),
     }

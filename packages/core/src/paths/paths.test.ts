@@ -1,59 +1,68 @@
 import { demoDesign, demoPart } from '../../fixtures/demo'
 import { withPart, without } from '../../fixtures/ruleTable'
-import { bayPlan } from '../design/bayUse'
-import type { DesignDocument } from '../design/document'
+import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { putDrivesInBays } from '../design/edits/putDrivesInBays'
 import { TIB } from '../units/bytes'
 import { dataOfOneKind } from '../../fixtures/ruleTable'
 import { type ScenarioRates, scenarioRates } from './scenarioRates'
 import { scenarios } from './scenarios/scenarios'
-import { type Topology, topologyOf } from './topology'
+import type { LinkKind } from '../machine/links/link'
+import type { Machine } from '../machine/machine'
+import { resolveMachine } from '../machine/resolveMachine'
 
 const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
 const drawer = demoDesign('drawer-of-drives')
 
-const topology = (document: DesignDocument): Topology => topologyOf(document, bayPlan(document))
-function rates(document: DesignDocument, id: string): ScenarioRates {
+const machineOf = (design: Design): Machine => resolveMachine(design)
+/** The kinds of the links on the way of each drive, the nearest first. */
+function waysOf(design: Design): LinkKind[][] {
+  const { drivePaths, links } = machineOf(design)
+  const kindOf = new Map(links.map(({ id, kind }) => [id, kind]))
+  return drivePaths.map((path) => path.links.flatMap((id) => kindOf.get(id) ?? []))
+}
+function rates(design: Design, id: string): ScenarioRates {
   const scenario = scenarios.find((one) => one.id === id)
   if (!scenario) throw new Error(`no scenario ${id}`)
-  return scenarioRates(document, topology(document), scenario)
+  return scenarioRates(design, machineOf(design), scenario)
 }
 
 describe('the way of each drive', () => {
   test('over its port and the slot of its controller', () => {
-    const { drives, links, unreachedIds } = topology(cabin)
-    expect(drives).toHaveLength(12)
-    expect(unreachedIds).toEqual([])
-    expect(drives[0]?.links).toEqual(['drive-drive-1', 'port-drive-1', 'slot-1'])
-    expect(links.find(({ id }) => id === 'slot-1')).toMatchObject({
-      name: 'slot 1, Sixteen',
+    const { links, wiring } = machineOf(cabin)
+    const ways = waysOf(cabin)
+    expect(ways).toHaveLength(12)
+    expect(wiring.data.unreachedIds).toEqual([])
+    expect(ways[0]).toEqual(['platter', 'port', 'slot'])
+    expect(links.find(({ kind }) => kind === 'slot')).toMatchObject({
+      name: 'slot 1 · Sixteen',
       reason: '×8 of generation 3, from the CPU',
       known: true,
     })
   })
 
   test('over the chipset from the ports of the board', () => {
-    expect(topology(shelf).drives[0]?.links).toEqual(['drive-drive-1', 'port-drive-1', 'chipset'])
+    expect(waysOf(shelf)[0]).toEqual(['platter', 'port', 'chipset'])
   })
 
   test('some on the controller, the rest on the board, and what no port is left for', () => {
-    const ways = topology(drawer).drives.map(({ links }) => links.at(-1))
-    expect(ways).toEqual([...Array<string>(6).fill('slot-1'), 'chipset', 'chipset'])
-    expect(topology(without(cabin, 'controller')).unreachedIds).toHaveLength(6)
+    const ways = waysOf(drawer).map((way) => way.at(-1))
+    expect(ways).toEqual([...Array<string>(6).fill('slot'), 'chipset', 'chipset'])
+    const { data } = machineOf(without(cabin, 'controller')).wiring
+    expect(data.unreachedIds).toHaveLength(6)
   })
 
   test('an old port holds a quick drive back', () => {
     const old = withPart(shelf, 'tindrel-plain-itx', { sataGenerations: [1, 1, 1, 1] })
     const { flows, narrowest } = rates(old, 'scrub')
     expect(flows.map(({ bytesPerSecond }) => bytesPerSecond)).toEqual([150e6, 150e6, 150e6, 150e6])
-    expect(narrowest?.id).toMatch(/^port-/)
+    expect(narrowest?.kind).toBe('port')
   })
 
   test('every link has a rate and a reason, and says when it is assumed', () => {
-    for (const document of [cabin, shelf, drawer]) {
-      for (const { bytesPerSecond, reason, known } of topology(document).links) {
+    for (const design of [cabin, shelf, drawer]) {
+      for (const { bytesPerSecond, reason, known } of machineOf(design).links) {
         expect(bytesPerSecond).toBeGreaterThan(0)
         expect(reason).not.toBe('')
         expect(reason.includes('assumed')).toBe(!known)
@@ -62,7 +71,7 @@ describe('the way of each drive', () => {
   })
 
   test('without a board there are no ways', () => {
-    expect(topology(without(cabin, 'board'))).toMatchObject({ links: [], drives: [] })
+    expect(machineOf(without(cabin, 'board'))).toMatchObject({ links: [], drivePaths: [] })
   })
 })
 
@@ -76,7 +85,7 @@ describe('rates', () => {
     expect([alike, gainWhenDoubled]).toEqual([12, 2])
     expect(flows).toHaveLength(12)
     expect(bytesPerSecond).toBe(12 * 250e6)
-    expect(narrowest?.id).toMatch(/^drive-/)
+    expect(narrowest?.kind).toBe('platter')
     // 12 TB at three quarters of 250 MB/s. Common practice, no source: about 13 hours for 10 TB.
     const hours = (seconds ?? 0) / 3600
     expect(hours).toBeCloseTo(12_000_138_625_024 / (0.75 * 250e6) / 3600, 6)
@@ -91,9 +100,9 @@ describe('rates', () => {
       lanes: 4,
     })
     const { narrowest, gainWhenDoubled, loads } = rates(old, 'scrub')
-    expect(narrowest?.name).toBe('slot 1, Sixteen')
+    expect(narrowest?.name).toBe('slot 1 · Sixteen')
     expect(gainWhenDoubled).toBeCloseTo(2, 6)
-    expect(loads.find(({ link }) => link.id === 'slot-1')?.share).toBeCloseTo(1, 6)
+    expect(loads.find(({ link }) => link.kind === 'slot')?.share).toBeCloseTo(1, 6)
   })
 
   test('a reader gets one port, several readers what the ports and drives give', () => {
@@ -113,10 +122,10 @@ describe('rates', () => {
   })
 
   test('a rebuild is as slow as the slowest of its group', () => {
-    const slow = putDrivesInBays(cabin, demoPart('marrowby-early-2'), ['bay-12'])
+    const slow = putDrivesInBays(cabin, demoPart('marrowby-early-2'), ['chassis-1/12'])
     expect(rates(cabin, 'rebuild').bytesPerSecond).toBe(250e6)
     expect(rates(slow, 'rebuild').bytesPerSecond).toBe(250e6)
-    const both = putDrivesInBays(slow, demoPart('marrowby-early-2'), ['bay-1'])
+    const both = putDrivesInBays(slow, demoPart('marrowby-early-2'), ['chassis-1/1'])
     expect(rates(both, 'rebuild').bytesPerSecond).toBe(130e6)
   })
 

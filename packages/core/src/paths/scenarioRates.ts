@@ -1,8 +1,8 @@
-import type { DesignDocument } from '../design/document'
+import type { Design } from '../design/design'
 import { maxMinFair } from './maxMinFair'
-import type { PathLink } from './pathLink'
+import type { Link, LinkId } from '../machine/links/link'
+import type { Machine } from '../machine/machine'
 import { NO_CHOICE, type Scenario, type ScenarioChoice } from './scenarios/scenario'
-import type { Topology } from './topology'
 
 /**
  * From the outer to the inner edge of a disk the rate falls to about half, so over the whole surface it is
@@ -11,7 +11,7 @@ import type { Topology } from './topology'
 const WHOLE_SURFACE_SHARE = 0.75
 
 export interface LinkLoad {
-  link: PathLink
+  link: Link
   bytesPerSecond: number
   /** Load over rate, 0 to 1. */
   share: number
@@ -19,13 +19,13 @@ export interface LinkLoad {
 
 export interface ScenarioRates {
   /** Rates of the flows, the slowest first. */
-  flows: { id: string; bytesPerSecond: number; heldBackBy: PathLink | null }[]
+  flows: { id: string; bytesPerSecond: number; heldBackBy: Link | null }[]
   /** All flows together. */
   bytesPerSecond: number
   /** Links that carry something, in their order. */
   loads: LinkLoad[]
   /** The link, or one of the like ones, that holds back most flows; null when nothing does. */
-  narrowest: PathLink | null
+  narrowest: Link | null
   /** How many links like it hold something back: every drive, every port. */
   alike: number
   /** How many times the sum would be with all of those twice as wide. */
@@ -41,22 +41,21 @@ export interface ScenarioRates {
  * as far as drives hold it back.
  */
 export function scenarioRates(
-  document: DesignDocument,
-  topology: Topology,
+  design: Design,
+  machine: Machine,
   scenario: Scenario,
   choice: ScenarioChoice = NO_CHOICE,
 ): ScenarioRates {
-  const { flows, bytesOf } = scenario.flowsOf(document, topology, choice)
-  const capacityOf = new Map(topology.links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
-  const linkOf = new Map(topology.links.map((link) => [link.id, link]))
+  const { flows, bytesOf } = scenario.flowsOf(design, machine, choice)
+  const capacityOf = new Map(machine.links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
+  const linkOf = new Map(machine.links.map((link) => [link.id, link]))
   const { rateOf, heldBackBy, loadOf } = maxMinFair(capacityOf, flows)
   const sumOf = (rates: ReadonlyMap<string, number>): number =>
     [...rates.values()].reduce((sum, rate) => sum + rate, 0)
-  const holding = [...new Set([...heldBackBy.values()].flatMap((id) => id ?? []))]
-  const narrowest = mostNamed(
-    [...heldBackBy.values()].flatMap((id) => id ?? []),
-    kindOf,
-  )
+  const heldIds = [...heldBackBy.values()].flatMap((id) => id ?? [])
+  const kindOf = (id: LinkId): string => likeKind(linkOf.get(id))
+  const holding = [...new Set(heldIds)]
+  const narrowest = mostNamed(heldIds, kindOf)
   const alike = holding.filter((id) => narrowest !== null && kindOf(id) === kindOf(narrowest))
   const total = sumOf(rateOf)
   const doubled = new Map(capacityOf)
@@ -70,7 +69,7 @@ export function scenarioRates(
       }))
       .sort((one, other) => one.bytesPerSecond - other.bytesPerSecond),
     bytesPerSecond: total,
-    loads: topology.links.flatMap((link) => {
+    loads: machine.links.flatMap((link) => {
       const bytesPerSecond = loadOf.get(link.id) ?? 0
       if (bytesPerSecond === 0) return []
       return [{ link, bytesPerSecond, share: bytesPerSecond / link.bytesPerSecond }]
@@ -79,13 +78,19 @@ export function scenarioRates(
     alike: alike.length,
     gainWhenDoubled:
       narrowest === null || total === 0 ? 1 : sumOf(maxMinFair(doubled, flows).rateOf) / total,
-    seconds: secondsOf(bytesOf, rateOf, heldBackBy),
+    seconds: secondsOf(
+      bytesOf,
+      rateOf,
+      (id) => linkOf.get(heldBackBy.get(id) ?? '')?.kind === 'platter',
+    ),
   }
 }
 
-/** Drives, and ports, are counted together: each of them is as narrow as the next. */
-function kindOf(linkId: string): string {
-  return /^(drive|port|network)-/.exec(linkId)?.[1] ?? linkId
+/** Drives, ports and network ports are counted together: each of them is as narrow as the next. */
+function likeKind(link: Link | undefined): string {
+  if (!link) return ''
+  const { kind, id } = link
+  return kind === 'platter' || kind === 'port' || kind === 'network' ? kind : id
 }
 
 /** The first of the kind that is named most often. */
@@ -100,12 +105,11 @@ function mostNamed(ids: readonly string[], kind: (id: string) => string): string
 function secondsOf(
   bytesOf: ReadonlyMap<string, number>,
   rateOf: ReadonlyMap<string, number>,
-  heldBackBy: ReadonlyMap<string, string | null>,
+  isHeldByPlatters: (flowId: string) => boolean,
 ): number | null {
   if (bytesOf.size === 0) return null
   const times = [...bytesOf].map(([id, bytes]) => {
-    const byPlatters = heldBackBy.get(id)?.startsWith('drive-') ?? false
-    return bytes / ((rateOf.get(id) ?? 0) * (byPlatters ? WHOLE_SURFACE_SHARE : 1))
+    return bytes / ((rateOf.get(id) ?? 0) * (isHeldByPlatters(id) ? WHOLE_SURFACE_SHARE : 1))
   })
   const longest = Math.max(...times)
   return Number.isFinite(longest) ? longest : null

@@ -1,19 +1,26 @@
 import { wantedBytes } from '../design/brief'
-import type { DesignDocument, Pool } from '../design/document'
+import type { Design } from '../design/design'
+import type { Pool } from '../design/pools/pools'
 import { driveBytes } from '../design/driveBytes'
+import type { Machine } from '../machine/machine'
 import type { HouseRules } from '../design/houseRules'
 import { familyOf } from './families'
 import type { PoolCapacity } from './layoutFamily'
 import { PoolError } from './poolError'
+import { poolState, type PoolStateName, unreadableIds } from './poolState'
 
 export interface PoolFigure {
   poolId: string
   name: string
   /** Null when the pool cannot be made; `problem` then says why. */
   capacity: PoolCapacity | null
-  /** What of it there is to work with; 0 when it cannot be made. */
+  /** Space for files as it stands; 0 when it cannot be made or is down. */
+  availableBytes: number
+  /** What of it there is to work with; 0 when it cannot be made or is down. */
   workingBytes: number
   problem: { groupId: string | null; sentence: string } | null
+  /** How it stands with the drives that are there; what cannot be read counts for nothing. */
+  state: PoolStateName
 }
 
 export interface CapacityFigure {
@@ -38,9 +45,13 @@ export interface CapacityFigure {
  *
  * @example designCapacity(document).workingBytes // 97387685504614 for ten 16 TB in raidz2, 80 % ceiling
  */
-export function designCapacity(document: DesignDocument): CapacityFigure {
-  const bytesOf = driveBytes(document)
-  const pools = document.pools.map((pool) => poolFigure(pool, bytesOf, document.houseRules))
+export function designCapacity(
+  design: Design,
+  { awayIds }: Pick<Machine, 'awayIds'>,
+): CapacityFigure {
+  const bytesOf = driveBytes(design)
+  const away = new Set(awayIds)
+  const pools = design.pools.map((pool) => poolFigure(pool, bytesOf, design.houseRules, away))
   const capacities = pools.flatMap(({ capacity }) => capacity ?? [])
   const sum = (pick: (capacity: PoolCapacity) => number): number =>
     capacities.reduce((total, capacity) => total + pick(capacity), 0)
@@ -49,9 +60,9 @@ export function designCapacity(document: DesignDocument): CapacityFigure {
     pools,
     rawBytes: sum((capacity) => capacity.rawBytes),
     poolSizeBytes: sizes.length > 0 ? sizes.reduce((total, bytes) => total + bytes, 0) : null,
-    availableBytes: sum((capacity) => capacity.availableBytes),
+    availableBytes: pools.reduce((total, pool) => total + pool.availableBytes, 0),
     workingBytes: pools.reduce((total, pool) => total + pool.workingBytes, 0),
-    wantedBytes: wantedBytes(document.brief),
+    wantedBytes: wantedBytes(design.brief),
     strandedBytes: sum(strandedBytes),
   }
 }
@@ -80,22 +91,28 @@ export function workingBytes(
   return Math.max(0, Math.floor(availableBytes * share * packed))
 }
 
-/** What one pool holds; a pool that cannot be made says why. */
+/** What one pool holds, as it stands while some drives are away; a pool that cannot be made says why. */
 export function poolFigure(
   pool: Pool,
   bytesOf: ReadonlyMap<string, number>,
   rules: HouseRules,
+  away: ReadonlySet<string> = new Set(),
 ): PoolFigure {
   const { id: poolId, name } = pool
   const family = familyOf(pool)
+  const standing = poolState(pool, away)
+  const base = { poolId, name, state: standing.state }
   try {
     const capacity = family.capacityOf(pool, bytesOf)
     const { compresses } = family.traits(pool)
-    const working = workingBytes(capacity.availableBytes, rules, compresses)
-    return { poolId, name, capacity, workingBytes: working, problem: null }
+    const lost = unreadableIds(pool, standing).reduce((sum, id) => sum + (bytesOf.get(id) ?? 0), 0)
+    const availableBytes =
+      standing.state === 'down' ? 0 : Math.max(0, capacity.availableBytes - lost)
+    const working = workingBytes(availableBytes, rules, compresses)
+    return { ...base, capacity, availableBytes, workingBytes: working, problem: null }
   } catch (error) {
     if (!(error instanceof PoolError)) throw error
     const problem = { groupId: family.blamedGroup(pool, error.field), sentence: error.message }
-    return { poolId, name, capacity: null, workingBytes: 0, problem }
+    return { ...base, capacity: null, availableBytes: 0, workingBytes: 0, problem }
   }
 }

@@ -1,4 +1,5 @@
-import type { AnyGroup, SizedDrive } from './layoutFamily'
+import type { AnyGroup } from '../design/pools/poolShape'
+import type { SizedDrive } from './layoutFamily'
 
 /** The sizes of a group's drives, in their order. */
 export function sizesOf(

@@ -3,6 +3,7 @@ import { columnsFamily } from './columns/columnsFamily'
 import { dedicatedParityFamily, scheduledParityFamily } from './dedicatedParity/parityFamilies'
 import { fixedStripesFamily } from './fixedStripes/fixedStripesFamily'
 import { flexibleChunksFamily } from './flexibleChunks/flexibleChunksFamily'
+import type { FamilyName, Pool } from '../design/pools/pools'
 import type { LayoutFamily } from './layoutFamily'
 import { zfsFamily } from './zfs/zfsFamily'
 
@@ -16,20 +17,9 @@ const registered = [
   columnsFamily,
 ] as const
 
-type SchemasOf<Families extends readonly { schema: unknown; request: unknown }[]> = {
-  [At in keyof Families]: Families[At]['schema']
-}
 type RequestsOf<Families extends readonly { schema: unknown; request: unknown }[]> = {
   [At in keyof Families]: Families[At]['request']
 }
-
-/** A pool of a design, of any family. */
-export const poolSchema = z.discriminatedUnion(
-  'family',
-  registered.map(({ schema }) => schema) as unknown as SchemasOf<typeof registered>,
-)
-export type Pool = z.infer<typeof poolSchema>
-export type FamilyName = Pool['family']
 
 /** A question about one pool, of any family. */
 export const requestSchema = z.discriminatedUnion(

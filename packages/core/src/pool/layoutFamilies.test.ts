@@ -1,8 +1,9 @@
 import fc from 'fast-check'
-import { familyOf, layoutFamilies, type Pool, poolSchema } from './families'
+import { familyOf, layoutFamilies } from './families'
+import { type Pool, poolSchema } from '../design/pools/pools'
 import { answerCapacity, isProblem } from './capacityRequest'
 import type { SizedDrive } from './layoutFamily'
-import { redundancyOf } from './survival/redundancyOf'
+import { countedGroups } from './survival/countedGroups'
 import { pullDrives } from './survival/pullDrives'
 import { survivalByCounting } from './survival/survivalByCounting'
 
@@ -46,7 +47,7 @@ test('drives but spares are each in one set of those that may fail together', ()
     fc.property(sizes, (terabytes) => {
       for (const pool of poolsOf(drivesOf(terabytes))) {
         const inSets = familyOf(pool)
-          .failureSets(pool)
+          .failureGroups(pool)
           .flatMap(({ driveIds }) => driveIds)
         const members = pool.groups.flatMap(({ kind, driveIds }) =>
           kind === 'spare' ? [] : driveIds,
@@ -107,7 +108,7 @@ test('a pool in a design and the same pool on the command line agree', () => {
         const capacity = family.capacityOf(pool, sizeOf)
         expect(capacity.availableBytes).toBe(answer.usableBytes)
         expect(capacity.rawBytes).toBe(answer.rawBytes)
-        const { alwaysSurvived } = survivalByCounting(redundancyOf(family.failureSets(pool)))
+        const { alwaysSurvived } = survivalByCounting(countedGroups(family.failureGroups(pool)))
         expect(alwaysSurvived).toBe(answer.survival.alwaysSurvived)
       }
     }),
@@ -172,8 +173,8 @@ test('survival of small pools of every family agrees with looking at every subse
   const sizeOf = bytesOf(drives)
   for (const pool of poolsOf(drives)) {
     const family = familyOf(pool)
-    const { byFailures } = survivalByCounting(redundancyOf(family.failureSets(pool)))
-    const members = family.failureSets(pool).flatMap(({ driveIds }) => driveIds)
+    const { byFailures } = survivalByCounting(countedGroups(family.failureGroups(pool)))
+    const members = family.failureGroups(pool).flatMap(({ driveIds }) => driveIds)
     const survived = new Map<number, number>()
     for (let set = 1; set < 1 << members.length; set += 1) {
       const gone = members.filter((_, index) => (set >> index) & 1)

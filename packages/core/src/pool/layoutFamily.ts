@@ -1,23 +1,9 @@
 import type { z } from 'zod'
+import type { AnyPool, PoolShape } from '../design/pools/poolShape'
 import type { Survival } from './survival/survivalByCounting'
 import type { DataLoss } from './dedicatedParity/dataLossByFailures'
 import type { FamilyCapacity } from './familyCapacity'
 import type { ZfsPoolCapacity } from './zfs/zfsPoolCapacity'
-
-/** A group as every family has it. */
-export interface AnyGroup {
-  id: string
-  kind: string
-  driveIds: string[]
-}
-
-/** A pool as every family has it; each adds its own settings. */
-export interface AnyPool {
-  id: string
-  name: string
-  family: string
-  groups: AnyGroup[]
-}
 
 export interface SizedDrive {
   id: string
@@ -36,17 +22,6 @@ export interface PoolCapacity {
   strandedByDrive: Record<string, number>
   /** Column pools: the cluster to format with. */
   clusterBytes?: number
-}
-
-/** Drives of which any `bears` may fail together, and no more. */
-export interface FailureSet {
-  groupIds: string[]
-  driveIds: string[]
-  bears: number
-  /** What the redundancy is made of. */
-  by: 'copies' | 'parity' | 'nothing'
-  /** Members that hold only parity, whose own loss costs no file. */
-  parityIds?: string[]
 }
 
 /** What becomes of an interrupted update of data and parity. */
@@ -90,7 +65,7 @@ export interface Layout<P extends AnyPool = AnyPool> {
   /** "double parity, 6 wide", "three pairs". */
   title: string
   /** The family's own words for it. */
-  ownWords: string
+  nativeName: string
   /** A pool with placeholder ids; null when it is not possible. */
   pool: P | null
   /** Why it is not possible, for people; null when it is. */
@@ -113,26 +88,20 @@ export type CapacityAnswer = FamilyCapacity &
  *
  * Functions get pools that fit `schema`; groups may be too narrow, drives too small.
  */
-export interface LayoutFamily<P extends AnyPool = AnyPool, R = never> {
-  family: P['family']
+export interface LayoutFamily<P extends AnyPool = AnyPool, R = never> extends PoolShape<P> {
   /** What builders call it, and what it buys, one sentence. */
   title: string
   about: string
   /** Where its figures come from. */
   source: string
-  /** A pool of a design. */
-  schema: z.ZodType<P> & z.core.$ZodTypeDiscriminable
   /** Of a group: its kind in plain words and in the family's own. */
-  groupWords(group: P['groups'][number]): { plainName: string; ownWords: string }
-  fewestMembers(group: P['groups'][number]): number
+  groupWords(group: P['groups'][number]): { label: string; nativeName: string }
   /** @throws PoolError with the field, when the pool cannot be made */
   capacityOf(pool: P, bytesOf: ReadonlyMap<string, number>): PoolCapacity
   /** Why some of a group lies idle: "because …". */
   idleBecause(group: P['groups'][number]): string
   /** The group that a PoolError's field is about. */
   blamedGroup(pool: P, field: string): string | null
-  /** Every drive but spares is in exactly one set. */
-  failureSets(pool: P): FailureSet[]
   /** What a failure beyond that takes along. */
   beyond: 'pool' | 'failed drives'
   /** Where drives are readable alone: what is gone, by number of failures. */

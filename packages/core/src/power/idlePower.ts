@@ -1,7 +1,9 @@
-import type { DesignDocument } from '../design/document'
-import { drivesInEnclosures } from '../design/bayBlocks'
-import { goesIntoBay } from '../design/bayUse'
-import { fittedOfKind, fittedOne } from '../design/fittedParts'
+import type { PowerState } from '../catalogue/draws'
+import { kindOf, type PartKind, partKinds } from '../catalogue/partKinds'
+import type { Brief } from '../design/brief'
+import type { Design } from '../design/design'
+import { type Machine, piecesOf } from '../machine/machine'
+import { inKindOrder, type Piece, type PieceId } from '../machine/piece'
 import { averagePricePerKilowattHourMinor } from './averagePrice'
 import { energyPerYearKilowattHours } from './energyPerYear'
 import { wallWatts } from './wallWatts'
@@ -36,39 +38,6 @@ export interface PowerFigure {
   costPerYearMinor: number | null
 }
 
-/** Cards in slots: each draws, and each can keep the CPU awake. */
-const CARD_KINDS = [
-  { kind: 'controller', label: 'controllers' },
-  { kind: 'nic', label: 'network cards' },
-  { kind: 'display', label: 'display card' },
-] as const
-
-/** What one piece draws; null when its data sheet does not say. */
-interface Draw {
-  partId: string
-  watts: number | null
-}
-
-type KindWithIdleWatts =
-  | 'board'
-  | 'cooler'
-  | 'memory'
-  | 'controller'
-  | 'nic'
-  | 'display'
-  | 'fan'
-  | 'cage'
-  | 'boot'
-  | 'enclosure'
-  | 'ups'
-
-function idleDraws(document: DesignDocument, kind: KindWithIdleWatts): Draw[] {
-  return fittedOfKind(document, kind).map(({ part, sheet }) => ({
-    partId: part.id,
-    watts: sheet.idleWatts,
-  }))
-}
-
 /**
  * Measured idle is usually above the estimate: 40 W expected, over 50 W found. Common practice, no
  * source.
@@ -80,67 +49,31 @@ const BAND_HIGH = 1.25
  * What does the machine draw at the wall, idle, with its drives spinning?
  *
  * One device without link power management keeps the whole CPU package awake, so the CPU counts with
- * its deep or its shallow idle watts, not with something between. Drives on the bench draw nothing.
+ * its deep or its shallow idle watts, not with something between. Drives that are away draw nothing. What a
+ * supply feeds through its drive leads counts as its load; all else is the first supply's.
  */
-export function idlePower(document: DesignDocument): PowerFigure {
-  const { brief } = document
-  const cards = CARD_KINDS.flatMap(({ kind }) => fittedOfKind(document, kind))
-  const vetoing = cards.filter(({ sheet }) => sheet.permitsDeepIdle === false)
-  const cpus = fittedOfKind(document, 'cpu')
-  const awake = vetoing.length > 0
-
-  const terms: PowerTerm[] = []
-  const notKnownPartIds: string[] = cards
-    .filter(({ sheet }) => sheet.permitsDeepIdle === null)
-    .map(({ part }) => part.id)
-  const add = (label: string, pieces: readonly Draw[]): void => {
-    const known = pieces.filter(({ watts }) => watts !== null)
-    const unknown = pieces.filter(({ watts }) => watts === null)
-    notKnownPartIds.push(...unknown.map(({ partId }) => partId))
-    if (known.length === 0) return
-    const watts = known.reduce((sum, one) => sum + (one.watts ?? 0), 0)
-    terms.push({ label, pieces: known.length, watts })
-  }
-  add('board', idleDraws(document, 'board'))
-  add(
-    awake ? 'CPU, kept from deep idle' : 'CPU, deep idle',
-    cpus.map(({ part, sheet }) => ({
-      partId: part.id,
-      watts: awake ? sheet.shallowIdleWatts : sheet.deepIdleWatts,
-    })),
-  )
-  add('cooler', idleDraws(document, 'cooler'))
-  add('memory', idleDraws(document, 'memory'))
-  for (const { kind, label } of CARD_KINDS) add(label, idleDraws(document, kind))
-  add(
-    'chassis fans',
-    fittedOfKind(document, 'chassis').map(({ part, sheet }) => ({
-      partId: part.id,
-      watts: sheet.fansIdleWatts,
-    })),
-  )
-  add('fans', idleDraws(document, 'fan'))
-  add('bay cages', idleDraws(document, 'cage'))
-  add('boot device', idleDraws(document, 'boot'))
-  const outside = drivesInEnclosures(document)
-  const drives = fittedOfKind(document, 'drive')
-    .filter(({ part, sheet }) => part.bay !== null || !goesIntoBay(sheet))
-    .map(({ part, sheet }) => ({ partId: part.id, watts: sheet.idleWatts }))
-  add(
-    'drives, idle',
-    drives.filter(({ partId }) => !outside.has(partId)),
-  )
-
+export function idlePower({ brief }: Pick<Design, 'brief'>, machine: Machine): PowerFigure {
+  const away = new Set(machine.awayIds)
+  const present = inKindOrder(machine.ofKind).filter(({ id }) => !away.has(id))
+  const permits = present.map(({ id, dataSheet }) => {
+    return { id, permits: kindOf(dataSheet).permitsDeepIdle(dataSheet) }
+  })
+  const vetoPartIds = permits.flatMap(({ id, permits: may }) => (may === false ? [id] : []))
+  const state: PowerState = vetoPartIds.length > 0 ? 'kept awake' : 'idle'
+  const outside = drivesOutside(machine)
+  const draws = present.map((piece) => {
+    const kind = kindOf(piece.dataSheet)
+    const isBeside = kind.stands !== 'inside' || outside.has(piece.id)
+    return { piece, kind, isBeside, watts: kind.draws(piece.dataSheet)[state] }
+  })
+  const inside = draws.filter(({ isBeside }) => !isBeside)
+  const terms = termsOf(inside, state)
   const dcWatts = terms.reduce((sum, { watts }) => sum + watts, 0)
-  const supply = fittedOne(document, 'supply')?.sheet
-  const behindSupply = supply ? wallWatts(dcWatts, supply, brief.mainsVolts) : null
-  const beside = [
-    ...idleDraws(document, 'enclosure'),
-    ...idleDraws(document, 'ups'),
-    ...drives.filter(({ partId }) => outside.has(partId)),
-  ]
-  notKnownPartIds.push(...beside.filter(({ watts }) => watts === null).map(({ partId }) => partId))
-  const besideWatts = beside.reduce((sum, { watts }) => sum + (watts ?? 0), 0)
+  const behindSupply = atTheWall(machine, inside, dcWatts, brief.mainsVolts)
+  const besideWatts = draws.reduce(
+    (sum, { isBeside, watts }) => sum + (isBeside ? (watts ?? 0) : 0),
+    0,
+  )
   const atWall = behindSupply === null ? null : behindSupply + besideWatts
   const kilowattHoursPerYear = atWall === null ? null : energyPerYearKilowattHours(atWall)
   return {
@@ -151,18 +84,90 @@ export function idlePower(document: DesignDocument): PowerFigure {
     wallWatts: atWall,
     lowWallWatts: atWall === null ? null : atWall * BAND_LOW,
     highWallWatts: atWall === null ? null : atWall * BAND_HIGH,
-    vetoPartIds: awake ? vetoing.map(({ part }) => part.id) : [],
-    vetoWatts: awake
-      ? cpus.reduce(
-          (sum, { sheet }) => sum + ((sheet.shallowIdleWatts ?? 0) - (sheet.deepIdleWatts ?? 0)),
-          0,
-        )
-      : 0,
-    notKnownPartIds: [...new Set(notKnownPartIds)],
+    vetoPartIds,
+    vetoWatts: vetoPartIds.length > 0 ? vetoWatts(present) : 0,
+    notKnownPartIds: [
+      ...new Set([
+        ...permits.flatMap(({ id, permits: may }) => (may === null ? [id] : [])),
+        ...draws.flatMap(({ piece, watts }) => (watts === null ? [piece.id] : [])),
+      ]),
+    ],
     kilowattHoursPerYear,
     costPerYearMinor:
       kilowattHoursPerYear === null
         ? null
         : Math.round(kilowattHoursPerYear * averagePricePerKilowattHourMinor(brief)),
   }
+}
+
+interface PieceDraw {
+  piece: Piece
+  watts: number | null
+}
+
+/** One term for each kind; what draws nothing by itself, as a cable, has none. */
+function termsOf(draws: readonly PieceDraw[], state: PowerState): PowerTerm[] {
+  const byKind = new Map<PartKind, PieceDraw[]>()
+  for (const draw of draws) {
+    if (draw.watts === null || draw.watts === 0) continue
+    const before = byKind.get(draw.piece.kind)
+    if (before) before.push(draw)
+    else byKind.set(draw.piece.kind, [draw])
+  }
+  return [...byKind].map(([kind, some]) => {
+    const { one, many } = partKinds[kind].words
+    const [first] = some
+    const all = first && kindOf(first.piece.dataSheet).draws(first.piece.dataSheet)
+    const depends = all !== undefined && all.idle !== all['kept awake']
+    return {
+      label: `${some.length === 1 ? one : many}${depends ? `, ${STATE_WORDS[state]}` : ''}`,
+      pieces: some.length,
+      watts: some.reduce((sum, { watts }) => sum + (watts ?? 0), 0),
+    }
+  })
+}
+
+const STATE_WORDS: Record<PowerState, string> = {
+  asleep: 'asleep',
+  idle: 'deep idle',
+  'kept awake': 'kept from deep idle',
+  busy: 'busy',
+}
+
+/** What keeping awake costs, as far as data sheets give both. */
+function vetoWatts(present: readonly Piece[]): number {
+  return present.reduce((sum, { dataSheet }) => {
+    const draws = kindOf(dataSheet).draws(dataSheet)
+    return sum + ((draws['kept awake'] ?? 0) - (draws.idle ?? 0))
+  }, 0)
+}
+
+/** Drives that sit in an enclosure with a supply of its own, not in the machine. */
+function drivesOutside({ blocks, driveIn }: Machine): ReadonlySet<PieceId> {
+  return new Set(
+    blocks.flatMap(({ isOutside, bayIds }) =>
+      isOutside ? bayIds.flatMap((id) => driveIn.get(id) ?? []) : [],
+    ),
+  )
+}
+
+/** Watts that all supplies take from the wall; null without one. */
+function atTheWall(
+  machine: Machine,
+  inside: readonly PieceDraw[],
+  dcWatts: number,
+  mainsVolts: Brief['mainsVolts'],
+): number | null {
+  const [first, ...others] = piecesOf(machine, 'supply')
+  if (!first) return null
+  const wattsOf = new Map(inside.map(({ piece, watts }) => [piece.id, watts ?? 0]))
+  const leads = machine.wiring.power?.leads ?? []
+  let left = dcWatts
+  const atOthers = others.map(({ id, dataSheet }) => {
+    const drives = leads.flatMap(({ lead, driveIds }) => (lead.ref.supplyId === id ? driveIds : []))
+    const load = drives.reduce((sum, drive) => sum + (wattsOf.get(drive) ?? 0), 0)
+    left -= load
+    return wallWatts(load, dataSheet, mainsVolts)
+  })
+  return atOthers.reduce((sum, watts) => sum + watts, wallWatts(left, first.dataSheet, mainsVolts))
 }

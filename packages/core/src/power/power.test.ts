@@ -1,13 +1,18 @@
 import fc from 'fast-check'
 import { demoDesign, demoPart } from '../../fixtures/demo'
+import type { Design } from '../design/design'
 import { fitPart } from '../design/edits/fitPart'
 import { moveDrive } from '../design/edits/moveDrive'
 import { removeParts } from '../design/edits/removeParts'
 import { newDesign } from '../design/newDesign'
 import { energyPerYearKilowattHours } from './energyPerYear'
-import { idlePower } from './idlePower'
+import { idlePower, type PowerFigure } from './idlePower'
+import { resolveMachine } from '../machine/resolveMachine'
 import { startSurge } from './startSurge'
-import { CERTIFICATES, idleLossWatts, supplyEfficiency } from './supplyEfficiency'
+import { idleLossWatts, supplyEfficiency } from './supplyEfficiency'
+import { CERTIFICATES } from '../catalogue/standards'
+
+const idle = (design: Design): PowerFigure => idlePower(design, resolveMachine(design))
 
 describe('efficiency of a supply', () => {
   // Certificate levels, from memory.
@@ -81,7 +86,7 @@ describe('a year of power', () => {
 
 describe('idle watts of a design', () => {
   test('the terms add up, and the wall is their sum over the efficiency', () => {
-    const power = idlePower(demoDesign('cabin-archive'))
+    const power = idle(demoDesign('cabin-archive'))
     // board 8.5, CPU 11, cooler 0.6, memory 2 × 1.1, controller 11, fans 7.5, drives 12 × 4.4
     expect(power.dcWatts).toBeCloseTo(93.6, 10)
     const expected = 93.6 / supplyEfficiency(93.6, 550, 'gold', 230)
@@ -91,10 +96,10 @@ describe('idle watts of a design', () => {
 
   test('one card without link power management keeps the CPU awake', () => {
     const cabin = demoDesign('cabin-archive')
-    const before = idlePower(cabin)
+    const before = idle(cabin)
     expect(before.vetoPartIds).toEqual(['controller-1'])
     expect(before.vetoWatts).toBe(9)
-    const after = idlePower(fitPart(removeParts(cabin, ['controller-1']), demoPart('lockrow-six')))
+    const after = idle(fitPart(removeParts(cabin, ['controller-1']), demoPart('lockrow-six')))
     expect(after.vetoPartIds).toEqual([])
     // CPU 11 → 2 and controller 11 → 2
     expect(before.dcWatts - after.dcWatts).toBeCloseTo(18, 10)
@@ -102,28 +107,29 @@ describe('idle watts of a design', () => {
 
   test('a drive on the bench draws nothing', () => {
     const shelf = demoDesign('warm-room-shelf')
-    const drive = shelf.fitted.find(({ bay }) => bay === 'bay-1')
-    const without = idlePower(moveDrive(shelf, drive?.id ?? '', null))
-    expect(idlePower(shelf).dcWatts - without.dcWatts).toBeCloseTo(3.4, 10)
+    const drive = shelf.fitted.find(({ bay }) => bay === 'chassis-1/1')
+    const without = idle(moveDrive(shelf, drive?.id ?? '', null))
+    expect(idle(shelf).dcWatts - without.dcWatts).toBeCloseTo(3.4, 10)
   })
 
   test('without a supply the wall is not known, not zero', () => {
-    const power = idlePower(newDesign('bare', [demoPart('tindrel-plain-itx')]))
+    const power = idle(newDesign('bare', [demoPart('tindrel-plain-itx')]))
     expect(power.dcWatts).toBe(5.5)
     expect(power.wallWatts).toBeNull()
     expect(power.costPerYearMinor).toBeNull()
   })
 
   test('a supply alone takes its own loss', () => {
-    const power = idlePower(newDesign('bare', [demoPart('emberlin-brick-450')]))
+    const power = idle(newDesign('bare', [demoPart('emberlin-brick-450')]))
     expect(power.wallWatts).toBeCloseTo(450 * 0.025)
   })
 })
 
 test('the start surge adds drives and the rest of the machine on 12 V', () => {
-  const surge = startSurge(demoDesign('cabin-archive'), 40.2)
+  const surge = startSurge(resolveMachine(demoDesign('cabin-archive')))
   if (!surge || !('amps' in surge)) throw new Error('the surge is known')
-  expect(surge.amps).toBeCloseTo(12 * 1.9 + 40.2 / 12, 10)
+  // Board 8.5, CPU 11, cooler 0.6, memory 2.2, controller 11, fans 7.5 watts.
+  expect(surge.amps).toBeCloseTo(12 * 1.9 + 40.8 / 12, 10)
   expect(surge.ratedAmps).toBe(45)
-  expect(startSurge(newDesign('bare'), 10)).toBeNull()
+  expect(startSurge(resolveMachine(newDesign('bare')))).toBeNull()
 })

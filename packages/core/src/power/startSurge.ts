@@ -1,6 +1,6 @@
-import { drivesInEnclosures } from '../design/bayBlocks'
-import type { DesignDocument } from '../design/document'
-import { fittedOfKind, fittedOne } from '../design/fittedParts'
+import { kindOf } from '../catalogue/partKinds'
+import { type Machine, piecesOf } from '../machine/machine'
+import { inKindOrder } from '../machine/piece'
 
 const DRIVE_RAIL_VOLTS = 12
 
@@ -13,27 +13,34 @@ export interface StartSurge {
 /**
  * What do the 12 V rails carry at the moment when all drives start together?
  *
- * Drives in an enclosure start from its own supply. The rest of the machine is counted as if all of it were fed from 12 V, which is true of most of it.
+ * Drives in an enclosure start from its own supply. The rest of the machine is counted as if all of it were fed
+ * from 12 V, which is true of most of it. The rails of several supplies count together.
  *
- * @param otherDcWatts idle watts of everything but the drives
  * @returns null without a supply; otherwise the pieces whose data sheet lacks the current, if any
  */
-export function startSurge(
-  document: DesignDocument,
-  otherDcWatts: number,
-): StartSurge | { notKnownPartIds: string[] } | null {
-  const supply = fittedOne(document, 'supply')
-  if (!supply) return null
-  const outside = drivesInEnclosures(document)
-  const drives = fittedOfKind(document, 'drive').filter(
-    ({ part }) => part.bay !== null && !outside.has(part.id),
+export function startSurge(machine: Machine): StartSurge | { notKnownPartIds: string[] } | null {
+  const supplies = piecesOf(machine, 'supply')
+  if (supplies.length === 0) return null
+  const inside = new Set(
+    machine.blocks.flatMap(({ isOutside, bayIds }) =>
+      isOutside ? [] : bayIds.flatMap((id) => machine.driveIn.get(id) ?? []),
+    ),
   )
-  const { rated12VAmps } = supply.sheet
-  const silent = drives.filter(({ sheet }) => sheet.start12VAmps === null)
-  if (rated12VAmps === null || silent.length > 0) {
-    const pieces = rated12VAmps === null ? [supply, ...silent] : silent
-    return { notKnownPartIds: pieces.map(({ part }) => part.id) }
+  const starting = piecesOf(machine, 'drive').filter(({ id }) => inside.has(id))
+  const withoutValue = [
+    ...supplies.filter(({ dataSheet }) => dataSheet.rated12VAmps === null),
+    ...starting.filter(({ dataSheet }) => dataSheet.start12VAmps === null),
+  ]
+  if (withoutValue.length > 0) return { notKnownPartIds: withoutValue.map(({ id }) => id) }
+  const idleWatts = inKindOrder(machine.ofKind).reduce((sum, { kind, dataSheet }) => {
+    const { stands, draws } = kindOf(dataSheet)
+    return kind === 'drive' || stands !== 'inside'
+      ? sum
+      : sum + (draws(dataSheet)['kept awake'] ?? 0)
+  }, 0)
+  const driveAmps = starting.reduce((sum, { dataSheet }) => sum + (dataSheet.start12VAmps ?? 0), 0)
+  return {
+    amps: driveAmps + idleWatts / DRIVE_RAIL_VOLTS,
+    ratedAmps: supplies.reduce((sum, { dataSheet }) => sum + (dataSheet.rated12VAmps ?? 0), 0),
   }
-  const driveAmps = drives.reduce((sum, { sheet }) => sum + (sheet.start12VAmps ?? 0), 0)
-  return { amps: driveAmps + otherDcWatts / DRIVE_RAIL_VOLTS, ratedAmps: rated12VAmps }
 }

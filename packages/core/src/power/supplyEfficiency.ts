@@ -1,11 +1,11 @@
+import type { Certificate } from '../catalogue/standards'
+
 /** Efficiency at one load: `loadShare` of the rated output, both 0 to 1. */
 export interface EfficiencyPoint {
   loadShare: number
   efficiency: number
 }
 
-export const CERTIFICATES = ['plain', 'bronze', 'silver', 'gold', 'platinum', 'titanium'] as const
-export type Certificate = (typeof CERTIFICATES)[number]
 export type MainsVolts = 115 | 230
 
 interface CertifiedCurve {

@@ -6,10 +6,10 @@ import { wallWatts } from './wallWatts'
 
 const shelf = demoDesign('warm-room-shelf')
 const cabin = demoDesign('cabin-archive')
-const power = (document: typeof shelf) => evaluate(document).power
+const power = (design: typeof shelf) => evaluate(design).power
 
-const supplyOf = (document: typeof shelf) => {
-  const supply = fittedOne(document, 'supply')?.sheet
+const supplyOf = (design: typeof shelf) => {
+  const supply = fittedOne(design, 'supply')?.sheet
   if (!supply) throw new Error('no supply')
   return supply
 }

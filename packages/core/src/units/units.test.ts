@@ -3,7 +3,7 @@ import { binaryBytes, decimalBytes, TIB } from './bytes'
 import { driveBytesAsSold } from './driveBytesAsSold'
 import { floorDivide } from './floorDivide'
 import { minorPerMajor, moneyText } from './money'
-import { spellerFor } from './speller'
+import { formatterFor } from './formatter'
 
 test('whole division agrees with big integers, also just below a whole quotient', () => {
   const divisor = fc.integer({ min: 1, max: 2 ** 40 })
@@ -55,9 +55,9 @@ describe('money and words', () => {
   })
 
   test('one is not many', () => {
-    const say = spellerFor('en')
-    expect(say.counted(1, 'drive')).toBe('1 drive')
-    expect(say.counted(3, 'drive')).toBe('3 drives')
-    expect(say.counted(2, 'bay is', 'bays are')).toBe('2 bays are')
+    const format = formatterFor('en')
+    expect(format.counted(1, 'drive')).toBe('1 drive')
+    expect(format.counted(3, 'drive')).toBe('3 drives')
+    expect(format.counted(2, 'bay is', 'bays are')).toBe('2 bays are')
   })
 })

@@ -1,8 +1,8 @@
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { memo } from 'react'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 
@@ -12,8 +12,8 @@ interface BriefChoiceProps {
   what: string
   /** Each value with what it reads as and, where builders disagree, what it buys. */
   options: readonly { value: string; text: string; help?: string }[]
-  valueOf: (document: DesignDocument) => string
-  change: (document: DesignDocument, value: string) => DesignDocument
+  valueOf: (design: Design) => string
+  change: (design: Design, value: string) => Design
 }
 
 /** One choice of the brief or the house rules; like the numbers, it looks only at its own value. */
@@ -24,7 +24,7 @@ export const BriefChoice = memo(function BriefChoice({
   valueOf,
   change,
 }: BriefChoiceProps) {
-  const value = useAppSelector((state) => valueOf(selectDocument(state)))
+  const value = useAppSelector((state) => valueOf(selectDesign(state)))
   const edit = useEdit()
   const known = options.some((option) => option.value === value)
   return (
@@ -35,7 +35,7 @@ export const BriefChoice = memo(function BriefChoice({
       helperText={options.find((option) => option.value === value)?.help}
       slotProps={{ inputLabel: { shrink: true } }}
       onChange={({ target }) => {
-        edit(`change ${what}`, (document) => change(document, target.value))
+        edit(`change ${what}`, (design) => change(design, target.value))
       }}
     >
       {(known ? options : [...options, { value, text: value }]).map((option) => (

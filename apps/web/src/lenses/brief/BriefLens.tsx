@@ -1,8 +1,9 @@
-import { changeBrief, minorPerMajor } from '@flint/core'
+import { minorPerMajor } from '@flint/core/drawing'
+import { changeBrief } from '@flint/core/editing'
 import { memo, type ReactNode } from 'react'
 import { LimitList } from '../../limits/LimitList'
 import { LensFrame } from '../../sheet/LensFrame'
-import { selectDocument, selectEvaluation } from '../../sheet/selectors'
+import { selectDesign, selectEvaluation } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import trayStyles from '../../tray/tray.module.css'
@@ -46,7 +47,7 @@ function BriefTray() {
 }
 
 const BriefForm = memo(function BriefForm() {
-  const code = useAppSelector((state) => selectDocument(state).brief.currency)
+  const code = useAppSelector((state) => selectDesign(state).brief.currency)
   const perMajor = minorPerMajor(code)
   return (
     <>
@@ -129,7 +130,7 @@ const BriefForm = memo(function BriefForm() {
             maxLength={400}
             help="Redundancy keeps a pool running through failures. It does not bring back what was deleted, burnt or stolen."
             valueOf={({ brief }) => brief.secondCopy}
-            change={(document, secondCopy) => changeBrief(document, { secondCopy })}
+            change={(design, secondCopy) => changeBrief(design, { secondCopy })}
           />
           <BriefNumber
             field="secondCopyEveryHours"
@@ -249,7 +250,7 @@ const BriefForm = memo(function BriefForm() {
             maxLength={10_000}
             multiline
             valueOf={({ notes }) => notes}
-            change={(document, notes) => ({ ...document, notes })}
+            change={(design, notes) => ({ ...design, notes })}
           />
         </Section>
       </div>

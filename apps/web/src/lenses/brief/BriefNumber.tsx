@@ -1,7 +1,7 @@
-import { type Brief, changeBrief } from '@flint/core'
+import { type Brief, changeBrief } from '@flint/core/editing'
 import { memo, useCallback } from 'react'
 import { NumberField, type NumberFieldProps } from '../../controls/NumberField'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 
@@ -30,14 +30,14 @@ export const BriefNumber = memo(function BriefNumber({
   rounds = false,
   ...shown
 }: BriefNumberProps) {
-  const stored = useAppSelector((state) => selectDocument(state).brief[field])
+  const stored = useAppSelector((state) => selectDesign(state).brief[field])
   const edit = useEdit()
   const { optional = false } = shown
   const onChange = useCallback(
     (value: number | null) => {
       const scaled = value === null ? (optional ? null : 0) : value * scale
       const taken = scaled !== null && rounds ? Math.round(scaled) : scaled
-      edit(`change ${what}`, (document) => changeBrief(document, { [field]: taken }), true)
+      edit(`change ${what}`, (design) => changeBrief(design, { [field]: taken }), true)
     },
     [edit, field, what, scale, rounds, optional],
   )

@@ -1,6 +1,6 @@
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
 import { TextLine } from '../../controls/TextLine'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 
@@ -10,20 +10,20 @@ interface BriefTextProps {
   maxLength: number
   help?: string
   multiline?: boolean
-  valueOf: (document: DesignDocument) => string
-  change: (document: DesignDocument, value: string) => DesignDocument
+  valueOf: (design: Design) => string
+  change: (design: Design, value: string) => Design
 }
 
 /** A line or a paragraph of the brief. */
 export function BriefText({ what, valueOf, change, ...shown }: BriefTextProps) {
-  const value = useAppSelector((state) => valueOf(selectDocument(state)))
+  const value = useAppSelector((state) => valueOf(selectDesign(state)))
   const edit = useEdit()
   return (
     <TextLine
       {...shown}
       value={value}
       onChange={(text) => {
-        edit(`change ${what}`, (document) => change(document, text), true)
+        edit(`change ${what}`, (design) => change(design, text), true)
       }}
     />
   )

@@ -1,12 +1,12 @@
-import { changeHouseRules } from '@flint/core'
+import { changeHouseRules } from '@flint/core/editing'
 import { NumberField } from '../../controls/NumberField'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 
 /** How well the data is taken to pack, where the layout compresses: the builder's own assumption. */
 export function CompressionRule() {
-  const ratio = useAppSelector((state) => selectDocument(state).houseRules.compressionRatio)
+  const ratio = useAppSelector((state) => selectDesign(state).houseRules.compressionRatio)
   const edit = useEdit()
   return (
     <NumberField
@@ -20,7 +20,7 @@ export function CompressionRule() {
         if (compressionRatio === null) return
         edit(
           'change the compression',
-          (document) => changeHouseRules(document, { compressionRatio }),
+          (design) => changeHouseRules(design, { compressionRatio }),
           true,
         )
       }}

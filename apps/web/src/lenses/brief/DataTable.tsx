@@ -1,7 +1,8 @@
-import { changeData, DATA_KINDS, type DataKind, TB, TIB, USUAL_FILE_BYTES } from '@flint/core'
+import { TB, TIB } from '@flint/core/drawing'
+import { changeData, DATA_KINDS, type DataKind, USUAL_FILE_BYTES } from '@flint/core/editing'
 import { memo, useCallback } from 'react'
 import { NumberField } from '../../controls/NumberField'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './brief.module.css'
@@ -92,15 +93,14 @@ const DataNumber = memo(function DataNumber({
   max,
 }: DataNumberProps) {
   const stored = useAppSelector(
-    (state) =>
-      selectDocument(state).brief.data.find((entry) => entry.kind === kind)?.[field] ?? null,
+    (state) => selectDesign(state).brief.data.find((entry) => entry.kind === kind)?.[field] ?? null,
   )
   const edit = useEdit()
   const onChange = useCallback(
     (value: number | null) => {
       edit(
         `change ${label.toLowerCase()}`,
-        (document) => changeData(document, kind, { [field]: Math.round((value ?? 0) * scale) }),
+        (design) => changeData(design, kind, { [field]: Math.round((value ?? 0) * scale) }),
         true,
       )
     },

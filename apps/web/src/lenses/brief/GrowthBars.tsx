@@ -1,6 +1,6 @@
-import { dataNowBytes, growthBytesPerYear } from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument, selectEvaluation } from '../../sheet/selectors'
+import { dataNowBytes, growthBytesPerYear } from '@flint/core/editing'
+import { format } from '../../controls/locale'
+import { selectDesign, selectEvaluation } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import styles from './brief.module.css'
 
@@ -8,7 +8,7 @@ const MOST_YEARS = 10
 
 /** The data at the end of each year against what there is to work with. */
 export function GrowthBars() {
-  const { brief } = useAppSelector(selectDocument)
+  const { brief } = useAppSelector(selectDesign)
   const { workingBytes } = useAppSelector(selectEvaluation).capacity
   const years = Math.min(MOST_YEARS, Math.max(3, Math.ceil(brief.horizonYears)))
   const data = Array.from(
@@ -29,14 +29,14 @@ export function GrowthBars() {
         ))}
         {workingBytes > 0 && (
           <div className={styles.ceiling} style={{ bottom: `${(workingBytes / top) * 98}px` }}>
-            <span>{say.space(workingBytes)} to work with</span>
+            <span>{format.space(workingBytes)} to work with</span>
           </div>
         )}
       </div>
       <div className={styles.yearNames}>
         {data.map((bytes, year) => (
           <span key={year}>
-            <span className="figure">{say.space(bytes, 0)}</span>
+            <span className="figure">{format.space(bytes, 0)}</span>
             {year === 0 ? 'now' : `year ${year}`}
             {bytes > workingBytes ? ', too full' : ''}
           </span>

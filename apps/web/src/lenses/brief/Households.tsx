@@ -1,13 +1,13 @@
-import { changeBrief, households, wantedBytes } from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument } from '../../sheet/selectors'
+import { changeBrief, households, wantedBytes } from '@flint/core/editing'
+import { format } from '../../controls/locale'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import trayStyles from '../../tray/tray.module.css'
 
 /** Answers to start from, while the brief says nothing yet of what must fit. */
 export function Households() {
-  const isOpen = useAppSelector((state) => selectDocument(state).brief.data.length === 0)
+  const isOpen = useAppSelector((state) => selectDesign(state).brief.data.length === 0)
   const edit = useEdit()
   const previewOf = usePreview()
   if (!isOpen) return null
@@ -17,8 +17,7 @@ export function Households() {
       <p className="soft">Every answer can be changed afterwards.</p>
       <ul className={trayStyles.list}>
         {households.map(({ id, title, sentence, brief }) => {
-          const apply = (document: Parameters<typeof changeBrief>[0]) =>
-            changeBrief(document, brief)
+          const apply = (design: Parameters<typeof changeBrief>[0]) => changeBrief(design, brief)
           const { data = [], horizonYears = 0 } = brief
           return (
             <li key={id}>
@@ -34,7 +33,7 @@ export function Households() {
               >
                 <span className={trayStyles.title}>{title}</span>
                 <span className={trayStyles.right}>
-                  {say.space(wantedBytes({ data, horizonYears }), 0)}
+                  {format.space(wantedBytes({ data, horizonYears }), 0)}
                 </span>
                 <span className={trayStyles.wide}>{sentence}</span>
               </button>

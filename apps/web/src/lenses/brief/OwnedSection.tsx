@@ -1,4 +1,4 @@
-import { type DesignDocument, notePieces } from '@flint/core'
+import { type Design, notePieces } from '@flint/core/editing'
 import { useEffect, useRef } from 'react'
 import { selectEvaluation } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
@@ -21,8 +21,8 @@ export function OwnedSection() {
             some={owned > 0 && pieces > 0}
             all={pieces === 0}
             onChange={(isOwned) => {
-              edit(`note that ${name} is ${isOwned ? 'owned' : 'to be bought'}`, (document) =>
-                notePieces(document, piecesOf(document, snapshotId), { owned: isOwned }),
+              edit(`note that ${name} is ${isOwned ? 'owned' : 'to be bought'}`, (design) =>
+                notePieces(design, piecesOf(design, snapshotId), { owned: isOwned }),
               )
             }}
           />
@@ -60,6 +60,6 @@ function OwnedBox({ name, some, all, onChange }: OwnedBoxProps) {
   )
 }
 
-function piecesOf(document: DesignDocument, snapshotId: string): string[] {
-  return document.fitted.filter((part) => part.snapshotId === snapshotId).map(({ id }) => id)
+function piecesOf(design: Design, snapshotId: string): string[] {
+  return design.fitted.filter((part) => part.snapshotId === snapshotId).map(({ id }) => id)
 }

@@ -1,15 +1,10 @@
-import {
-  changeSheet,
-  type DesignDocument,
-  fitPart,
-  fittedOne,
-  partSheet,
-  RACK_UNIT_MM,
-} from '@flint/core'
+import { RACK_UNIT_MM } from '@flint/core/drawing'
+import { changeSheet, type Design, fitPart, partSheet } from '@flint/core/editing'
+import { fittedOne } from '@flint/core/editing'
 import { Link } from 'react-router'
 import { NumberField } from '../../controls/NumberField'
-import { say } from '../../controls/locale'
-import { selectDocument } from '../../sheet/selectors'
+import { format } from '../../controls/locale'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { BriefNumber } from './BriefNumber'
@@ -23,7 +18,7 @@ const SIDES = [
 
 /** Where it stands: how much room there is, how warm it gets and how loud it may be. */
 export function PlaceSection() {
-  const place = useAppSelector((state) => fittedOne(selectDocument(state), 'place'))
+  const place = useAppSelector((state) => fittedOne(selectDesign(state), 'place'))
   const edit = useEdit()
   return (
     <>
@@ -57,8 +52,8 @@ export function PlaceSection() {
           <p className="soft">Room for the machine, plugs behind it included.</p>
           {place.sheet.form === 'rack' && place.sheet.heightMm !== null && (
             <p className="soft">
-              {say.number(Math.floor(place.sheet.heightMm / RACK_UNIT_MM))} rack units of{' '}
-              {say.number(RACK_UNIT_MM, 2)} mm.
+              {format.number(Math.floor(place.sheet.heightMm / RACK_UNIT_MM))} rack units of{' '}
+              {format.number(RACK_UNIT_MM, 2)} mm.
             </p>
           )}
         </>
@@ -115,9 +110,9 @@ export function PlaceSection() {
   )
 }
 
-function withOwnPlace(document: DesignDocument): DesignDocument {
+function withOwnPlace(design: Design): Design {
   const sheet = partSheet.parse({ kind: 'place', maker: 'Own', model: 'Own place', form: 'shelf' })
-  const fitted = fitPart(document, { slug: 'own-place', version: 1, sheet })
+  const fitted = fitPart(design, { slug: 'own-place', version: 1, sheet })
   const snapshotId = fittedOne(fitted, 'place')?.part.snapshotId
-  return snapshotId ? changeSheet(fitted, snapshotId, {}) : document
+  return snapshotId ? changeSheet(fitted, snapshotId, {}) : design
 }

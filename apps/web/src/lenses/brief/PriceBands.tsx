@@ -1,6 +1,7 @@
-import { changeBrief, minorPerMajor } from '@flint/core'
+import { minorPerMajor } from '@flint/core/drawing'
+import { changeBrief } from '@flint/core/editing'
 import { NumberField } from '../../controls/NumberField'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './brief.module.css'
@@ -9,11 +10,11 @@ const MOST_BANDS = 12
 
 /** Hours of the day with another price of power. */
 export function PriceBands() {
-  const { priceBands, currency, pricePerKilowattHourMinor } = useAppSelector(selectDocument).brief
+  const { priceBands, currency, pricePerKilowattHourMinor } = useAppSelector(selectDesign).brief
   const edit = useEdit()
   const perMajor = minorPerMajor(currency)
-  const change = (what: string, bands: typeof priceBands, joins = false): void => {
-    edit(what, (document) => changeBrief(document, { priceBands: bands }), joins)
+  const change = (what: string, bands: typeof priceBands, coalesce = false): void => {
+    edit(what, (design) => changeBrief(design, { priceBands: bands }), coalesce)
   }
   const changeBand = (index: number, part: Partial<(typeof priceBands)[number]>): void => {
     const bands = priceBands.map((band, at) => (at === index ? { ...band, ...part } : band))

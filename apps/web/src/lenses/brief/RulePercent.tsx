@@ -1,6 +1,6 @@
-import { changeHouseRules } from '@flint/core'
+import { changeHouseRules } from '@flint/core/editing'
 import { NumberField } from '../../controls/NumberField'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 
@@ -15,7 +15,7 @@ interface RulePercentProps {
 
 /** A house rule that is a share of the space. */
 export function RulePercent({ field, what, ...shown }: RulePercentProps) {
-  const share = useAppSelector((state) => selectDocument(state).houseRules[field])
+  const share = useAppSelector((state) => selectDesign(state).houseRules[field])
   const edit = useEdit()
   return (
     <NumberField
@@ -26,7 +26,7 @@ export function RulePercent({ field, what, ...shown }: RulePercentProps) {
         if (percent === null) return
         edit(
           `change ${what}`,
-          (document) => changeHouseRules(document, { [field]: percent / 100 }),
+          (design) => changeHouseRules(design, { [field]: percent / 100 }),
           true,
         )
       }}

@@ -1,4 +1,4 @@
-import { changeBrief, changeHouseRules, type HouseRules } from '@flint/core'
+import { changeBrief, changeHouseRules, type HouseRules } from '@flint/core/editing'
 import type { ComponentProps } from 'react'
 import type { BriefChoice } from './BriefChoice'
 
@@ -12,7 +12,7 @@ export const mains: Choice = {
     { value: '115', text: '115 V' },
   ],
   valueOf: ({ brief }) => String(brief.mainsVolts),
-  change: (document, value) => changeBrief(document, { mainsVolts: value === '115' ? 115 : 230 }),
+  change: (design, value) => changeBrief(design, { mainsVolts: value === '115' ? 115 : 230 }),
 }
 
 /** Currencies of most home labs; the document takes any ISO 4217 code. */
@@ -24,7 +24,7 @@ export const currency: Choice = {
     text: code,
   })),
   valueOf: ({ brief }) => brief.currency,
-  change: (document, value) => changeBrief(document, { currency: value }),
+  change: (design, value) => changeBrief(design, { currency: value }),
 }
 
 const MEMORY_SCHOOLS: Record<HouseRules['memory'], string> = {
@@ -46,8 +46,7 @@ export const memoryRule: Choice = {
   what: 'the memory rule',
   options: schools(MEMORY_SCHOOLS),
   valueOf: ({ houseRules }) => houseRules.memory,
-  change: (document, value) =>
-    changeHouseRules(document, { memory: value as HouseRules['memory'] }),
+  change: (design, value) => changeHouseRules(design, { memory: value as HouseRules['memory'] }),
 }
 
 export const eccRule: Choice = {
@@ -55,5 +54,5 @@ export const eccRule: Choice = {
   what: 'the rule on error correction',
   options: schools(ECC_SCHOOLS),
   valueOf: ({ houseRules }) => houseRules.ecc,
-  change: (document, value) => changeHouseRules(document, { ecc: value as HouseRules['ecc'] }),
+  change: (design, value) => changeHouseRules(design, { ecc: value as HouseRules['ecc'] }),
 }

@@ -1,46 +1,66 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core'
-import { type DriveInPlace, moveDrive, removeParts } from '@flint/core'
-import { say } from '../../controls/locale'
+import { goesIntoBay, moveDrive, removeParts } from '@flint/core/editing'
+import type { DriveInPlace } from '@flint/core/figures'
+import { format } from '../../controls/locale'
 import { BENCH, dragOfDrive } from '../../drawing/drag'
 import { selectEvaluation } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
 
-/** Drives of the design that sit in no bay: they cost, but draw nothing and hold nothing. */
+/** Drives of the design that are in no place: they cost, but draw nothing and hold nothing. */
 export function Bench() {
   const { bays } = useAppSelector(selectEvaluation)
   const { setNodeRef, isOver, active } = useDroppable({ id: BENCH })
-  if (bays.bench.length === 0 && !active) return null
+  const sentBack = bays.bench.filter(({ part }) => part.away === 'sent back')
+  const here = bays.bench.filter(({ part }) => part.away === null)
   return (
-    <section className={styles.block} aria-label="On the bench">
-      <h3>On the bench</h3>
-      <div
-        ref={setNodeRef}
-        className={isOver ? `${styles.bench} ${styles.benchOver}` : styles.bench}
-      >
-        {bays.bench.map((drive) => (
-          <BenchDrive key={drive.part.id} drive={drive} />
-        ))}
-        {bays.bench.length === 0 && (
-          <span className="soft">Drop a drive here to take it out of its bay.</span>
-        )}
-      </div>
-    </section>
+    <>
+      {(here.length > 0 || active) && (
+        <section className={styles.block} aria-label="On the bench">
+          <h3>On the bench</h3>
+          <div
+            ref={setNodeRef}
+            className={isOver ? `${styles.bench} ${styles.benchOver}` : styles.bench}
+          >
+            {here.map((drive) => (
+              <BenchDrive key={drive.part.id} drive={drive} />
+            ))}
+            {here.length === 0 && (
+              <span className="soft">Drop a drive here to take it out of its bay.</span>
+            )}
+          </div>
+        </section>
+      )}
+      {sentBack.length > 0 && (
+        <section className={styles.block} aria-label="Sent back">
+          <h3>Sent back</h3>
+          <p className="soft">
+            Their pools wait for them, or for what comes in their place, and run without them.
+          </p>
+          <div className={styles.bench}>
+            {sentBack.map((drive) => (
+              <BenchDrive key={drive.part.id} drive={drive} />
+            ))}
+          </div>
+        </section>
+      )}
+    </>
   )
 }
 
-function BenchDrive({ drive: { part, sheet } }: { drive: DriveInPlace }) {
+function BenchDrive({ drive: { part, sheet, member } }: { drive: DriveInPlace }) {
   const edit = useEdit()
   const { bays } = useAppSelector(selectEvaluation)
   const { setNodeRef, listeners } = useDraggable({
     id: `bench-${part.id}`,
     data: dragOfDrive(part.id, sheet),
   })
-  const free = bays.bays.find(({ drive }) => drive === null)?.bay
-  const size = say.drive(sheet.capacityBytes)
+  const free = goesIntoBay(sheet) ? bays.bays.find(({ drive }) => drive === null)?.bay : undefined
+  const size = format.drive(sheet.capacityBytes)
   return (
     <span ref={setNodeRef} className={styles.benchDrive} {...listeners}>
+      {member && <strong>{`${member.lettered.letter}${member.number}`}</strong>}
       <span className="figure">{size}</span> {sheet.model}
       {free && (
         <button
@@ -53,6 +73,17 @@ function BenchDrive({ drive: { part, sheet } }: { drive: DriveInPlace }) {
           }}
         >
           to bay {free.number}
+        </button>
+      )}
+      {part.away !== null && (
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            edit(`take ${size} back`, (before) => moveDrive(before, part.id, null))
+          }}
+        >
+          it is back
         </button>
       )}
       <button

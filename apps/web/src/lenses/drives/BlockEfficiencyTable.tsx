@@ -1,6 +1,8 @@
-import { blockEfficiency, KIB, type LetteredGroup, letteredGroups, type Pool } from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument } from '../../sheet/selectors'
+import { KIB } from '@flint/core/drawing'
+import { type LetteredGroup, letteredGroups, type Pool } from '@flint/core/editing'
+import { blockEfficiency } from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import { selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import styles from './poolDetails.module.css'
 
@@ -8,7 +10,7 @@ const BLOCKS = [4, 8, 16, 32, 64, 128, 1024].map((size) => size * KIB)
 
 /** How much of what blocks take is data, group by group; the rest is parity and padding. */
 export function BlockEfficiencyTable({ pool }: { pool: Extract<Pool, { family: 'zfs' }> }) {
-  const lettered = letteredGroups(useAppSelector(selectDocument))
+  const lettered = letteredGroups(useAppSelector(selectDesign))
   const letterOf = (id: string): LetteredGroup['letter'] =>
     lettered.find(({ group }) => group.id === id)?.letter ?? ''
   const rows = pool.groups.flatMap((group) => {
@@ -30,7 +32,7 @@ export function BlockEfficiencyTable({ pool }: { pool: Extract<Pool, { family: '
             <th scope="col">Group</th>
             {BLOCKS.map((bytes) => (
               <th key={bytes} scope="col">
-                {say.space(bytes, 0)}
+                {format.space(bytes, 0)}
               </th>
             ))}
           </tr>
@@ -42,11 +44,11 @@ export function BlockEfficiencyTable({ pool }: { pool: Extract<Pool, { family: '
               {sizes.map(({ blockBytes, share, paddingBytes, allocatedBytes }) => (
                 <td
                   key={blockBytes}
-                  title={`${say.space(allocatedBytes, 0)} on disk, ${say.space(paddingBytes, 0)} of it padding`}
+                  title={`${format.space(allocatedBytes, 0)} on disk, ${format.space(paddingBytes, 0)} of it padding`}
                 >
-                  {say.percent(share)}
+                  {format.percent(share)}
                   <span className="soft">
-                    {paddingBytes > 0 ? `${say.space(paddingBytes, 0)} padding` : 'no padding'}
+                    {paddingBytes > 0 ? `${format.space(paddingBytes, 0)} padding` : 'no padding'}
                   </span>
                 </td>
               ))}

@@ -1,11 +1,12 @@
-import { type Candidate, type DesignDocument, layOut } from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument } from '../../sheet/selectors'
+import { type Design, layOut } from '@flint/core/editing'
+import type { Candidate } from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
-import { isLaidOutSo } from './isLaidOutSo'
-import { pileColumns } from './pileColumns'
-import styles from './pile.module.css'
+import { hasSameLayout } from './hasSameLayout'
+import { candidateColumns } from './candidateColumns'
+import styles from './candidates.module.css'
 
 /** Drives sold as the same size differ by a few sectors; below this nobody minds. */
 const WORTH_SAYING_BYTES = 10_000_000_000
@@ -15,14 +16,14 @@ interface CandidateRowProps {
   familyTitle: string
 }
 
-/** One layout of the pile; choosing its name makes it, pointing at it shows what the design would become. */
+/** One layout of the candidates; choosing its name makes it, pointing at it shows what the design would become. */
 export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
-  const { title, ownWords, pool, unbeaten, strandedBytes } = candidate
-  const { pools } = useAppSelector(selectDocument)
+  const { title, nativeName, pool, unbeaten, strandedBytes } = candidate
+  const { pools } = useAppSelector(selectDesign)
   const edit = useEdit()
   const previewOf = usePreview()
-  const isNow = pools.some((there) => isLaidOutSo(there, pool))
-  const apply = (before: DesignDocument): DesignDocument => layOut(before, pool)
+  const isNow = pools.some((there) => hasSameLayout(there, pool))
+  const apply = (before: Design): Design => layOut(before, pool)
   const { onPointerEnter, onPointerLeave, onFocus, onBlur } = previewOf(isNow ? null : apply)
   return (
     <tr
@@ -53,16 +54,16 @@ export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
           <span className={styles.name}>
             {title}
             <span className="soft">
-              {[familyTitle, ownWords, isNow ? 'now' : ''].filter(Boolean).join(', ')}
+              {[familyTitle, nativeName, isNow ? 'now' : ''].filter(Boolean).join(', ')}
             </span>
           </span>
           {!isNow && <span className={styles.applyWord}>apply</span>}
         </button>
       </th>
-      {pileColumns.map(({ id, text }) => (
+      {candidateColumns.map(({ id, text }) => (
         <td key={id}>{text(candidate)}</td>
       ))}
-      <td>{strandedBytes >= WORTH_SAYING_BYTES ? say.drive(strandedBytes) : '–'}</td>
+      <td>{strandedBytes >= WORTH_SAYING_BYTES ? format.drive(strandedBytes) : '–'}</td>
     </tr>
   )
 }

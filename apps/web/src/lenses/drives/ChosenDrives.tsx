@@ -1,9 +1,16 @@
-import { moveDrive, notePieces, removeParts, ungroupDrives } from '@flint/core'
+import {
+  goesIntoBay,
+  moveDrive,
+  notePieces,
+  removeParts,
+  sendBack,
+  ungroupDrives,
+} from '@flint/core/editing'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import { NumberField } from '../../controls/NumberField'
 import { TextLine } from '../../controls/TextLine'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import { selectChosenDrives, selectPulledDrives } from '../../sheet/selectors'
 import { drivesPulled } from '../../sheet/sheetSlice'
 import { useEdit } from '../../sheet/useEdit'
@@ -17,7 +24,7 @@ export function ChosenDrives() {
   const dispatch = useAppDispatch()
   const pulled = useAppSelector(selectPulledDrives)
   const ids = drives.map(({ part }) => part.id)
-  const counted = say.counted(ids.length, 'drive')
+  const counted = format.counted(ids.length, 'drive')
   const [first] = drives
   if (!first) return null
   const allOwned = drives.every(({ part }) => part.owned)
@@ -36,16 +43,28 @@ export function ChosenDrives() {
             Out of the group
           </button>
         )}
+        {drives.some(({ sheet }) => goesIntoBay(sheet)) && (
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              edit(`put ${counted} on the bench`, (before) =>
+                ids.reduce((design, id) => moveDrive(design, id, null), before),
+              )
+            }}
+          >
+            On the bench
+          </button>
+        )}
         <button
           type="button"
           className="plain-button"
+          title="They stay members of their groups, which run without them"
           onClick={() => {
-            edit(`put ${counted} on the bench`, (before) =>
-              ids.reduce((document, id) => moveDrive(document, id, null), before),
-            )
+            edit(`send back ${counted}`, (before) => sendBack(before, ids))
           }}
         >
-          On the bench
+          Send back
         </button>
         <button
           type="button"

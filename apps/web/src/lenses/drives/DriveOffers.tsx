@@ -1,16 +1,17 @@
 import { useDraggable } from '@dnd-kit/core'
 import type { StoredPart } from '@flint/contract'
+import { type Bay, type Formatter, TB } from '@flint/core/drawing'
+import { placesWords } from './placesWords'
 import {
-  type DesignDocument,
+  type Design,
   type DriveSheet,
+  fitPart,
   goesIntoBay,
   putDrivesInBays,
-  type Speller,
-  TB,
-} from '@flint/core'
+} from '@flint/core/editing'
 import { useMemo, useState } from 'react'
 import { useParts } from '../../api/useParts'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import { selectEvaluation, selectSelectedBays } from '../../sheet/selectors'
 import { baysSelected } from '../../sheet/sheetSlice'
 import { useEdit, usePreview } from '../../sheet/useEdit'
@@ -30,17 +31,20 @@ export function DriveOffers() {
   const { bays } = useAppSelector(selectEvaluation)
   const { data } = useParts()
   const [words, setWords] = useState('')
-  const firstFree = bays.bays.find(({ drive }) => drive === null)?.bay.id
-  const into = selected.length > 0 ? selected : firstFree ? [firstFree] : []
-  const models = useMemo(() => driveModels(data ?? [], words, say), [data, words])
+  const chosenBays = bays.bays.filter(({ bay }) => selected.includes(bay.id))
+  const firstFree = bays.bays.find(({ drive }) => drive === null)
+  const into = (selected.length > 0 ? chosenBays : firstFree ? [firstFree] : []).map(
+    ({ bay }) => bay,
+  )
+  const models = useMemo(() => driveModels(data ?? [], words, format), [data, words])
   return (
     <>
       <h2>{selected.length > 0 ? 'Which drive?' : 'Drives to put in'}</h2>
       <p className="soft">
         {selected.length > 0
-          ? `Goes into ${say.counted(into.length, 'chosen bay')}.`
+          ? `Goes into ${format.counted(into.length, 'chosen bay')}.`
           : firstFree
-            ? 'Drag one to a bay, or choose bays first. A click fills the first free bay.'
+            ? 'Drag one to a bay, or choose bays first. A click fills the first free bay, or a socket.'
             : 'Every bay is filled. Choose bays to change their drives.'}
       </p>
       <FindOffers
@@ -58,14 +62,14 @@ export function DriveOffers() {
       </ul>
       {models.length > MOST_OFFERS && (
         <p className="soft">
-          {say.number(models.length - MOST_OFFERS)} more. Narrow them with a word.
+          {format.number(models.length - MOST_OFFERS)} more. Narrow them with a word.
         </p>
       )}
     </>
   )
 }
 
-function DriveOffer({ model, into }: { model: DriveModel; into: string[] }) {
+function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
   const dispatch = useAppDispatch()
   const edit = useEdit()
   const previewOf = usePreview()
@@ -74,12 +78,17 @@ function DriveOffer({ model, into }: { model: DriveModel; into: string[] }) {
     () => ({ slug, version, sheet, ownedPieces }),
     [slug, version, sheet, ownedPieces],
   )
+  const inBay = goesIntoBay(sheet)
   const { setNodeRef, listeners, isDragging } = useDraggable({
     id: `model-${slug}`,
     data: { what: 'model', model: part, sheet },
+    disabled: !inBay,
   })
-  const apply = (before: DesignDocument): DesignDocument => putDrivesInBays(before, part, into)
-  const possible = into.length > 0
+  const ids = into.map(({ id }) => id)
+  const apply = (before: Design): Design =>
+    inBay ? putDrivesInBays(before, part, ids) : fitPart(before, part)
+  const possible = !inBay || into.length > 0
+  const size = format.drive(sheet.capacityBytes)
   return (
     <li>
       <button
@@ -93,34 +102,32 @@ function DriveOffer({ model, into }: { model: DriveModel; into: string[] }) {
         {...previewOf(possible ? apply : null)}
         onClick={() => {
           if (!possible) return
-          const where = into.length === 1 ? into[0]?.replace('-', ' ') : `${into.length} bays`
-          edit(`put ${say.drive(sheet.capacityBytes)} in ${where ?? ''}`, apply)
-          if (into.length > 1) dispatch(baysSelected(into))
+          edit(inBay ? `put ${size} in ${placesWords(into)}` : `add ${size}`, apply)
+          if (inBay && into.length > 1) dispatch(baysSelected(ids))
         }}
       >
         <span className={styles.title}>
           {sheet.maker} {sheet.model}
         </span>
-        <span className={styles.right}>{say.drive(sheet.capacityBytes)}</span>
+        <span className={styles.right}>{size}</span>
         <span className={styles.detail}>
           {classWords(sheet)},{' '}
-          {sheet.idleWatts === null ? 'idle not known' : `${say.watts(sheet.idleWatts, 1)} idle`}
+          {sheet.idleWatts === null ? 'idle not known' : `${format.watts(sheet.idleWatts, 1)} idle`}
         </span>
         <span className={styles.detailRight}>
-          {ownedPieces > 0 ? `${say.number(ownedPieces)} owned` : priceWords(sheet)}
+          {ownedPieces > 0 ? `${format.number(ownedPieces)} owned` : priceWords(sheet)}
         </span>
       </button>
     </li>
   )
 }
 
-function driveModels(parts: readonly StoredPart[], words: string, speller: Speller): DriveModel[] {
+function driveModels(parts: readonly StoredPart[], words: string, format: Formatter): DriveModel[] {
   return parts
     .filter((part): part is DriveModel => part.sheet.kind === 'drive')
-    .filter(({ sheet }) => goesIntoBay(sheet))
     .filter(({ sheet }) =>
       hasAllWords(
-        `${sheet.maker} ${sheet.model} ${speller.drive(sheet.capacityBytes)} ${classWords(sheet)}`,
+        `${sheet.maker} ${sheet.model} ${format.drive(sheet.capacityBytes)} ${classWords(sheet)}`,
         words,
       ),
     )
@@ -132,7 +139,7 @@ function driveModels(parts: readonly StoredPart[], words: string, speller: Spell
 }
 
 function classWords({ medium, rpm, recording, formFactor }: DriveSheet): string {
-  if (medium === 'flash') return `flash, ${formFactor}"`
+  if (medium === 'flash') return `flash, ${/^\d/.test(formFactor) ? `${formFactor}"` : formFactor}`
   const speed = rpm === null ? 'speed not known' : `${rpm} rpm`
   return recording === 'shingled' ? `${speed}, shingled` : speed
 }
@@ -141,5 +148,5 @@ function priceWords({ price, capacityBytes }: DriveSheet): string {
   if (!price) return 'no price'
   const { unitMinor, currency } = price
   const perTerabyteMinor = Math.round(unitMinor / (capacityBytes / TB))
-  return `${say.roundMoney(unitMinor, currency)} · ${say.money(perTerabyteMinor, currency)}/TB`
+  return `${format.roundMoney(unitMinor, currency)} · ${format.money(perTerabyteMinor, currency)}/TB`
 }

@@ -9,16 +9,18 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
-import { fittedOne, frontsOf, moveDrive, putDrivesInBays, removeParts } from '@flint/core'
+import { frontsOf } from '@flint/core/drawing'
+import { moveDrive, putDrivesInBays, removeParts } from '@flint/core/editing'
+import { pieceOf } from '@flint/core/figures'
 import { useState } from 'react'
 import { BENCH, type Drag, readDrag } from '../../drawing/drag'
 import { FrontElevation } from '../../drawing/FrontElevation'
 import { useWidth } from '../../drawing/useWidth'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import { LensFrame } from '../../sheet/LensFrame'
 import {
-  selectDocument,
   selectEvaluation,
+  selectMachine,
   selectPointedFinding,
   selectPulledDrives,
   selectPulledPools,
@@ -30,8 +32,10 @@ import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { Bench } from './Bench'
 import { DrivesTray } from './DrivesTray'
 import { GroupsLegend } from './GroupsLegend'
-import { PileView } from './PileView'
+import { CandidatesView } from './CandidatesView'
+import { placesWords } from './placesWords'
 import { PulledDrives } from './PulledDrives'
+import { Sockets } from './Sockets'
 import { SurvivalStrip } from './SurvivalStrip'
 import styles from './drives.module.css'
 
@@ -39,7 +43,7 @@ import styles from './drives.module.css'
 export function DrivesLens() {
   const dispatch = useAppDispatch()
   const edit = useEdit()
-  const document = useAppSelector(selectDocument)
+  const machine = useAppSelector(selectMachine)
   const { bays } = useAppSelector(selectEvaluation)
   const selected = useAppSelector(selectSelectedBays)
   const pointed = useAppSelector(selectPointedFinding)
@@ -49,7 +53,10 @@ export function DrivesLens() {
   const [paneRef, widthPx] = useWidth()
   // A press that does not move is a click, which chooses the bay.
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }))
-  const chassis = fittedOne(document, 'chassis')?.sheet
+  const chassis = pieceOf(machine, 'chassis')?.dataSheet
+
+  const wordsOf = (ids: readonly string[]): string =>
+    placesWords(machine.bays.filter(({ id }) => ids.includes(id)))
 
   function onDragStart({ active }: DragStartEvent): void {
     setDragged(readDrag(active.data.current))
@@ -60,30 +67,27 @@ export function DrivesLens() {
     const drag = readDrag(active.data.current)
     if (!drag || !over) return
     const target = String(over.id)
-    const size = say.drive(drag.sheet.capacityBytes)
+    const size = format.drive(drag.sheet.capacityBytes)
     if (drag.what === 'drive') {
       const { driveId } = drag
       const bay = target === BENCH ? null : target
-      edit(bay ? `move ${size} to ${bayWords(bay)}` : `put ${size} on the bench`, (before) =>
+      edit(bay ? `move ${size} to ${wordsOf([bay])}` : `put ${size} on the bench`, (before) =>
         moveDrive(before, driveId, bay),
       )
     } else if (target !== BENCH) {
       const into = selected.includes(target) ? selected : [target]
       const { model } = drag
-      edit(
-        `put ${size} in ${into.length === 1 ? bayWords(target) : `${into.length} bays`}`,
-        (before) => putDrivesInBays(before, model, into),
-      )
+      edit(`put ${size} in ${wordsOf(into)}`, (before) => putDrivesInBays(before, model, into))
     }
   }
 
   function remove(driveIds: string[]): void {
-    edit(`take out ${say.counted(driveIds.length, 'drive')}`, (before) =>
+    edit(`take out ${format.counted(driveIds.length, 'drive')}`, (before) =>
       removeParts(before, driveIds),
     )
   }
 
-  const [showsPile, setShowsPile] = useState(false)
+  const [showsCandidates, setShowsCandidates] = useState(false)
   const filled = bays.bays.filter(({ drive }) => drive !== null).length
   return (
     <DndContext
@@ -100,8 +104,8 @@ export function DrivesLens() {
         title="Drives"
         tray={
           <DrivesTray
-            onShowPile={() => {
-              setShowsPile(true)
+            onShowCandidates={() => {
+              setShowsCandidates(true)
             }}
           />
         }
@@ -111,36 +115,36 @@ export function DrivesLens() {
             <span className={styles.views}>
               <button
                 type="button"
-                aria-pressed={!showsPile}
+                aria-pressed={!showsCandidates}
                 onClick={() => {
-                  setShowsPile(false)
+                  setShowsCandidates(false)
                 }}
               >
                 Front
               </button>
               <button
                 type="button"
-                aria-pressed={showsPile}
+                aria-pressed={showsCandidates}
                 onClick={() => {
-                  setShowsPile(true)
+                  setShowsCandidates(true)
                 }}
               >
                 What could these drives be?
               </button>
             </span>
-            {chassis && !showsPile && (
+            {chassis && !showsCandidates && (
               <span className="aside">
-                {chassis.maker} {chassis.model}, {say.counted(bays.bays.length, 'bay')}: {filled}{' '}
+                {chassis.maker} {chassis.model}, {format.counted(bays.bays.length, 'bay')}: {filled}{' '}
                 filled, {bays.bays.length - filled} free
               </span>
             )}
           </h2>
-          {showsPile && <PileView />}
-          <div className={styles.besides} hidden={showsPile}>
+          {showsCandidates && <CandidatesView />}
+          <div className={styles.besides} hidden={showsCandidates}>
             <div>
               {chassis ? (
                 <FrontElevation
-                  fronts={frontsOf(document)}
+                  fronts={frontsOf(machine.ofKind)}
                   uses={bays.bays}
                   widthPx={widthPx}
                   selected={selected}
@@ -152,7 +156,7 @@ export function DrivesLens() {
                   fatalNextIds={pulledPools.flatMap(({ fatalNextIds }) => fatalNextIds)}
                   onPull={(ids) => dispatch(drivesPulled(ids))}
                   onMove={(driveId, bay) => {
-                    edit(`move a drive to ${bayWords(bay)}`, (before) =>
+                    edit(`move a drive to ${wordsOf([bay])}`, (before) =>
                       moveDrive(before, driveId, bay),
                     )
                   }}
@@ -161,6 +165,7 @@ export function DrivesLens() {
                 <p className="soft">This design has no chassis, so there are no bays to fill.</p>
               )}
               <div className={styles.beneath}>
+                <Sockets />
                 <PulledDrives />
                 <Bench />
               </div>
@@ -176,15 +181,13 @@ export function DrivesLens() {
         {dragged && (
           <div className={styles.carriedDrive}>
             {dragged.sheet.model}
-            <span className="figure">{say.drive(dragged.sheet.capacityBytes)}</span>
+            <span className="figure">{format.drive(dragged.sheet.capacityBytes)}</span>
           </div>
         )}
       </DragOverlay>
     </DndContext>
   )
 }
-
-const bayWords = (bayId: string): string => bayId.replace('-', ' ')
 
 function focusFirstOffer(): void {
   // The tray changes with the choice, so its offers are there only after it was drawn anew.

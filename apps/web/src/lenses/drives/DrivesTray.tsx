@@ -9,7 +9,7 @@ import { DriveOffers } from './DriveOffers'
 import { LayoutOffers } from './LayoutOffers'
 
 /** What the chosen bays could hold or become, and what was found. */
-export function DrivesTray({ onShowPile }: { onShowPile: () => void }) {
+export function DrivesTray({ onShowCandidates }: { onShowCandidates: () => void }) {
   const selected = useAppSelector(selectSelectedBays)
   const drives = useAppSelector(selectChosenDrives)
   const [wish, setWish] = useState<'layout' | 'models' | null>(null)
@@ -45,7 +45,7 @@ export function DrivesTray({ onShowPile }: { onShowPile: () => void }) {
           </>
         )}
         {selected.length === 0 && <Findings />}
-        {showsModels ? <DriveOffers /> : <LayoutOffers onShowPile={onShowPile} />}
+        {showsModels ? <DriveOffers /> : <LayoutOffers onShowCandidates={onShowCandidates} />}
       </section>
       {selected.length > 0 && <Findings />}
       <SheetChanges />
@@ -58,10 +58,13 @@ function ChoiceTitle() {
   const { bays } = useAppSelector(selectEvaluation)
   if (selected.length === 0) return null
   const numbers = bays.bays.flatMap(({ bay }) => (selected.includes(bay.id) ? [bay.number] : []))
+  const sockets = bays.sockets.flatMap(({ id, name }) => (selected.includes(id) ? [name] : []))
+  const count = numbers.length + sockets.length
+  const noun = sockets.length === 0 ? 'bay' : 'place'
   return (
     <h2>
-      {numbers.length === 1 ? 'One bay chosen: ' : `${numbers.length} bays chosen: `}
-      {runs(numbers).join(', ')}
+      {count === 1 ? `One ${noun} chosen: ` : `${count} ${noun}s chosen: `}
+      {[...runs(numbers), ...sockets].join(', ')}
     </h2>
   )
 }

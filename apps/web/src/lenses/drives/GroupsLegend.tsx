@@ -1,8 +1,9 @@
-import { familyOf, type LetteredGroup, letteredGroups } from '@flint/core'
+import { type LetteredGroup, letteredGroups } from '@flint/core/editing'
+import { familyOf } from '@flint/core/figures'
 import { useState } from 'react'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import { HatchSwatch } from '../../drawing/hatches'
-import { selectDocument, selectEvaluation } from '../../sheet/selectors'
+import { selectDesign, selectEvaluation } from '../../sheet/selectors'
 import { baysSelected } from '../../sheet/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
@@ -10,10 +11,10 @@ import { PoolDetails } from './PoolDetails'
 
 /** What each hatch and letter on the drawing stands for; choosing a group chooses its bays. */
 export function GroupsLegend() {
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   const { capacity } = useAppSelector(selectEvaluation)
   const [shownPool, setShownPool] = useState<string | null>(null)
-  const groups = letteredGroups(document)
+  const groups = letteredGroups(design)
   if (groups.length === 0) {
     return (
       <p className={styles.block}>
@@ -22,10 +23,10 @@ export function GroupsLegend() {
       </p>
     )
   }
-  const shown = document.pools.find(({ id }) => id === shownPool)
+  const shown = design.pools.find(({ id }) => id === shownPool)
   return (
     <>
-      {document.pools.map((pool) => {
+      {design.pools.map((pool) => {
         const figure = capacity.pools.find(({ poolId }) => poolId === pool.id)
         return (
           <section key={pool.id} className={styles.pool} aria-label={`Pool ${pool.name}`}>
@@ -34,7 +35,7 @@ export function GroupsLegend() {
               <span className="soft">
                 {familyOf(pool).title},{' '}
                 {figure?.capacity
-                  ? `${say.space(figure.capacity.availableBytes)} available`
+                  ? `${format.space(figure.capacity.availableBytes)} available`
                   : 'cannot be made'}
               </span>
               <button
@@ -73,7 +74,7 @@ function GroupEntry({ lettered }: { lettered: LetteredGroup }) {
   const { letter, index, group, pool } = lettered
   const dispatch = useAppDispatch()
   const { bays } = useAppSelector(selectEvaluation)
-  const { plainName, ownWords } = familyOf(pool).groupWords(group)
+  const { label, nativeName } = familyOf(pool).groupWords(group)
   return (
     <div className={styles.group}>
       <HatchSwatch groupIndex={index} />
@@ -84,33 +85,36 @@ function GroupEntry({ lettered }: { lettered: LetteredGroup }) {
         onClick={() =>
           dispatch(
             baysSelected(
-              bays.bays
-                .filter(({ drive }) => drive && group.driveIds.includes(drive.part.id))
-                .map(({ bay }) => bay.id),
+              [
+                ...bays.bays.map(({ bay, drive }) => ({ id: bay.id, drive })),
+                ...bays.sockets,
+              ].flatMap(({ id, drive }) =>
+                drive && group.driveIds.includes(drive.part.id) ? [id] : [],
+              ),
             ),
           )
         }
       >
         <h3>Group {letter}</h3>
         <span>
-          {plainName}, {group.driveIds.length} wide
+          {label}, {group.driveIds.length} wide
         </span>
       </button>
       <span className="soft">
-        {ownWords ? `${ownWords}. ` : ''}
-        {bearsWords(lettered)}
+        {nativeName ? `${nativeName}. ` : ''}
+        {toleratesWords(lettered)}
       </span>
     </div>
   )
 }
 
 /** What the group bears, or the set of drives that it is part of. */
-function bearsWords({ group, pool }: LetteredGroup): string {
+function toleratesWords({ group, pool }: LetteredGroup): string {
   const family = familyOf(pool)
-  const own = family.failureSets(pool).filter(({ groupIds }) => groupIds.includes(group.id))
+  const own = family.failureGroups(pool).filter(({ groupIds }) => groupIds.includes(group.id))
   if (own.length === 0) return 'Takes the place of the next drive that fails.'
-  const bears = Math.min(...own.map((set) => set.bears))
-  const any = `any ${say.counted(bears, 'failure')}`
+  const tolerates = Math.min(...own.map((set) => set.tolerates))
+  const any = `any ${format.counted(tolerates, 'failure')}`
   if (family.beyond === 'failed drives') {
     const isParity = own.some(({ parityIds = [] }) =>
       group.driveIds.every((id) => parityIds.includes(id)),
@@ -119,8 +123,8 @@ function bearsWords({ group, pool }: LetteredGroup): string {
       ? `With it the pool bears ${any}.`
       : 'Beyond what parity bears, only the failed drives’ files are gone.'
   }
-  if (bears === 0) return 'Any failure in it loses the pool.'
+  if (tolerates === 0) return 'Any failure in it loses the pool.'
   return own.length > 1
-    ? `Bears ${any} in each of its ${say.number(own.length)} pairs.`
+    ? `Bears ${any} in each of its ${format.number(own.length)} pairs.`
     : `Bears ${any} in it.`
 }

@@ -1,7 +1,7 @@
-import type { Pool } from '@flint/core'
+import type { Pool } from '@flint/core/editing'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 
 /** Where new groups go when nothing is said: the pool that the drives are in, else the first. */
@@ -18,7 +18,7 @@ interface IntoPoolProps {
 
 /** Into which ZFS pool the groups go; only a pool of several groups leaves a choice. */
 export function IntoPool({ value, home, onChange }: IntoPoolProps) {
-  const pools = useAppSelector(selectDocument).pools.filter((pool) => pool.family === 'zfs')
+  const pools = useAppSelector(selectDesign).pools.filter((pool) => pool.family === 'zfs')
   const [first] = pools
   if (!first) return null
   return (

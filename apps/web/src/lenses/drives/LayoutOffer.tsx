@@ -1,4 +1,5 @@
-import { type DesignDocument, layOut, type Layout, type Pool } from '@flint/core'
+import { type Design, layOut, type Pool } from '@flint/core/editing'
+import type { Layout } from '@flint/core/figures'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import styles from '../../tray/tray.module.css'
 
@@ -18,9 +19,8 @@ interface LayoutOfferProps {
 export function LayoutOffer({ offer: { layout, result, isNow }, poolId }: LayoutOfferProps) {
   const edit = useEdit()
   const previewOf = usePreview()
-  const { pool, reason, id, title, ownWords } = layout
-  const apply = (before: DesignDocument): DesignDocument =>
-    pool ? layOut(before, pool, poolId) : before
+  const { pool, reason, id, title, nativeName } = layout
+  const apply = (before: Design): Design => (pool ? layOut(before, pool, poolId) : before)
   const possible = reason === null && !isNow
   return (
     <li>
@@ -44,7 +44,7 @@ export function LayoutOffer({ offer: { layout, result, isNow }, poolId }: Layout
         ) : (
           <>
             <span className={styles.detail}>
-              {[ownWords, isNow ? 'now' : ''].filter(Boolean).join(', ')}
+              {[nativeName, isNow ? 'now' : ''].filter(Boolean).join(', ')}
             </span>
             <span className={styles.detailRight}>{result?.survived}</span>
           </>

@@ -1,29 +1,20 @@
-import {
-  type DesignDocument,
-  evaluate,
-  type FamilyName,
-  familyOf,
-  layOut,
-  layoutFamilies,
-  type Layout,
-  type Pool,
-  spareLayout,
-} from '@flint/core'
+import { type Design, type FamilyName, layOut, type Pool } from '@flint/core/editing'
+import { evaluate, familyOf, layoutFamilies, type Layout, spareLayout } from '@flint/core/figures'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useMemo, useState } from 'react'
-import { say } from '../../controls/locale'
-import { selectChosenDrives, selectDocument } from '../../sheet/selectors'
+import { format } from '../../controls/locale'
+import { selectChosenDrives, selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import styles from '../../tray/tray.module.css'
 import { walkOffers } from '../../tray/walkOffers'
 import { HOME, IntoPool, OWN } from './IntoPool'
-import { isLaidOutSo } from './isLaidOutSo'
+import { hasSameLayout } from './hasSameLayout'
 import { LayoutOffer, type OfferedLayout } from './LayoutOffer'
 
 /** What the chosen drives could become in one family, each with what the whole design would then be. */
-export function LayoutOffers({ onShowPile }: { onShowPile: () => void }) {
-  const document = useAppSelector(selectDocument)
+export function LayoutOffers({ onShowCandidates }: { onShowCandidates: () => void }) {
+  const design = useAppSelector(selectDesign)
   const drives = useAppSelector(selectChosenDrives)
   const home = drives.find(({ member }) => member)?.member?.lettered.pool
   const [wished, setWished] = useState<FamilyName | null>(null)
@@ -35,9 +26,9 @@ export function LayoutOffers({ onShowPile }: { onShowPile: () => void }) {
       return { id: part.id, capacityBytes: sheet.capacityBytes }
     })
     const layouts = family.layouts(sized).filter(({ usual }) => usual)
-    const spares = family.family === 'zfs' ? [spareLayout(sized, document, poolId)] : []
-    return [...layouts, ...spares].map((layout) => offerOf(layout, document, poolId))
-  }, [document, drives, family, poolId])
+    const spares = family.family === 'zfs' ? [spareLayout(sized, design, poolId)] : []
+    return [...layouts, ...spares].map((layout) => offerOf(layout, design, poolId))
+  }, [design, drives, family, poolId])
   return (
     <>
       <p className="soft">What should they become? The figures are those of the whole design.</p>
@@ -66,7 +57,7 @@ export function LayoutOffers({ onShowPile }: { onShowPile: () => void }) {
         ))}
       </ul>
       <p className={styles.more}>
-        <button type="button" className="plain-button" onClick={onShowPile}>
+        <button type="button" className="plain-button" onClick={onShowCandidates}>
           All families side by side
         </button>
       </p>
@@ -76,18 +67,18 @@ export function LayoutOffers({ onShowPile }: { onShowPile: () => void }) {
 
 function offerOf(
   layout: Layout<Pool>,
-  document: DesignDocument,
+  design: Design,
   poolId: string | null | undefined,
 ): OfferedLayout {
   const { pool } = layout
   if (!pool) return { layout, result: null, isNow: false }
-  const { capacity, survival } = evaluate(layOut(document, pool, poolId))
+  const { capacity, survival } = evaluate(layOut(design, pool, poolId))
   return {
     layout,
     result: {
-      working: say.space(capacity.workingBytes),
+      working: format.space(capacity.workingBytes),
       survived: survival.alwaysSurvived ? `any ${survival.alwaysSurvived}` : 'none',
     },
-    isNow: document.pools.some((there) => isLaidOutSo(there, pool)),
+    isNow: design.pools.some((there) => hasSameLayout(there, pool)),
   }
 }

@@ -1,9 +1,10 @@
-import { changePool, familyOf, type Pool, USUAL_FILE_BYTES } from '@flint/core'
+import { changePool, type Pool, USUAL_FILE_BYTES } from '@flint/core/editing'
+import { familyOf } from '@flint/core/figures'
 import Dialog from '@mui/material/Dialog'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { TextLine } from '../../controls/TextLine'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import { useEdit } from '../../sheet/useEdit'
 import { BlockEfficiencyTable } from './BlockEfficiencyTable'
 import styles from './poolDetails.module.css'
@@ -16,7 +17,7 @@ export function PoolDetails({ pool, onClose }: { pool: Pool; onClose: () => void
   const family = familyOf(pool)
   const traits = family.traits(pool)
   const { reads, writes } = traits.smallWrite
-  const film = say.drive(USUAL_FILE_BYTES.media)
+  const film = format.drive(USUAL_FILE_BYTES.media)
   const lines: [string, string][] = [
     [
       'Write hole: when the power goes in the middle of a write',
@@ -30,13 +31,13 @@ export function PoolDetails({ pool, onClose }: { pool: Pool; onClose: () => void
     ['How it shrinks', traits.shrinks],
     [
       `Drives that spin to read a file of ${film}`,
-      say.counted(traits.spinningToRead(USUAL_FILE_BYTES.media), 'drive'),
+      format.counted(traits.spinningToRead(USUAL_FILE_BYTES.media), 'drive'),
     ],
     [
       'One small write costs',
       reads === 0
-        ? say.counted(writes, 'write')
-        : `${say.counted(reads, 'read')} and ${say.counted(writes, 'write')}`,
+        ? format.counted(writes, 'write')
+        : `${format.counted(reads, 'read')} and ${format.counted(writes, 'write')}`,
     ],
     [
       'Is wrong data noticed?',

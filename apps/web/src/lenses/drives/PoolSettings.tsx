@@ -1,8 +1,9 @@
-import { changePool, GIB, KIB, MIB, type Pool } from '@flint/core'
+import { GIB, KIB, MIB } from '@flint/core/drawing'
+import { changePool, type Pool } from '@flint/core/editing'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { NumberField } from '../../controls/NumberField'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import { useEdit } from '../../sheet/useEdit'
 
 /** What can be set of a pool, by its family. */
@@ -96,7 +97,7 @@ function SizeChoice({ label, value, sizes, onChange }: SizeChoiceProps) {
     >
       {all.map((bytes) => (
         <MenuItem key={bytes} value={bytes}>
-          {say.space(bytes, 0)}
+          {format.space(bytes, 0)}
         </MenuItem>
       ))}
     </TextField>

@@ -1,6 +1,7 @@
-import { letteredGroups, type PulledPool } from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument, selectPulledDrives, selectPulledPools } from '../../sheet/selectors'
+import { letteredGroups } from '@flint/core/editing'
+import type { PulledPool } from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import { selectDesign, selectPulledDrives, selectPulledPools } from '../../sheet/selectors'
 import { drivesPutBack } from '../../sheet/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { SeverityShape } from '../../tray/SeverityShape'
@@ -24,12 +25,12 @@ export function PulledDrives() {
   const dispatch = useAppDispatch()
   const pulled = useAppSelector(selectPulledDrives)
   const pools = useAppSelector(selectPulledPools)
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   if (pulled.length === 0) return null
   return (
     <section className={styles.block} aria-label="Drives pulled">
       <h2>
-        {say.counted(pulled.length, 'drive')} pulled{' '}
+        {format.counted(pulled.length, 'drive')} pulled{' '}
         <span className="aside">only to see; the design stays as it is</span>
       </h2>
       <div role="status">
@@ -38,11 +39,11 @@ export function PulledDrives() {
           return (
             <p key={pool.poolId} data-pool-state={pool.state}>
               {severity && <SeverityShape severity={severity} />} Pool{' '}
-              {document.pools.find(({ id }) => id === pool.poolId)?.name} {WORDS[pool.state]}
+              {design.pools.find(({ id }) => id === pool.poolId)?.name} {WORDS[pool.state]}
               {pool.lostBytes > 0 &&
-                `; what lay on the failed ones is gone, up to ${say.drive(pool.lostBytes)}`}
+                `; what lay on the failed ones is gone, up to ${format.drive(pool.lostBytes)}`}
               {pool.state !== 'lost' && pool.state !== 'whole' && `; ${nextWords(pool)}`}
-              {pool.hurt.length > 0 && ` (${hurtWords(document, pool)})`}.
+              {pool.hurt.length > 0 && ` (${hurtWords(design, pool)})`}.
             </p>
           )
         })}
@@ -57,15 +58,15 @@ export function PulledDrives() {
 function nextWords({ fatalNextIds }: PulledPool): string {
   return fatalNextIds.length === 0
     ? 'it would bear any one more'
-    : `one more of the ${say.counted(fatalNextIds.length, 'drive')} with a double frame costs data`
+    : `one more of the ${format.counted(fatalNextIds.length, 'drive')} with a double frame costs data`
 }
 
-function hurtWords(document: Parameters<typeof letteredGroups>[0], { hurt }: PulledPool): string {
-  const letters = new Map(letteredGroups(document).map(({ group, letter }) => [group.id, letter]))
+function hurtWords(design: Parameters<typeof letteredGroups>[0], { hurt }: PulledPool): string {
+  const letters = new Map(letteredGroups(design).map(({ group, letter }) => [group.id, letter]))
   return hurt
     .map(
-      ({ groupIds, gone, bearsMore }) =>
-        `group ${groupIds.map((id) => letters.get(id) ?? '').join(' and ')}: ${gone} gone, ${bearsMore < 0 ? 'too many' : `bears ${bearsMore} more`}`,
+      ({ groupIds, gone, toleratesMore }) =>
+        `group ${groupIds.map((id) => letters.get(id) ?? '').join(' and ')}: ${gone} gone, ${toleratesMore < 0 ? 'too many' : `bears ${toleratesMore} more`}`,
     )
     .join('; ')
 }

@@ -1,13 +1,13 @@
+import { letteredGroups } from '@flint/core/editing'
 import {
   type DataLoss,
-  letteredGroups,
   type SharedPart,
   smallestFatalSets,
   type SurvivalRow,
-} from '@flint/core'
+} from '@flint/core/figures'
 import { Link } from 'react-router'
-import { say } from '../../controls/locale'
-import { selectDocument, selectEvaluation, selectSharedParts } from '../../sheet/selectors'
+import { format } from '../../controls/locale'
+import { selectDesign, selectEvaluation, selectSharedParts } from '../../sheet/selectors'
 import { drivesPulled, drivesPutBack } from '../../sheet/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
@@ -18,7 +18,7 @@ const ROWS_BEYOND = 3
 /** Of all ways in which k drives can fail, the share that each pool survives. */
 export function SurvivalStrip() {
   const { pools } = useAppSelector(selectEvaluation).survival
-  const { brief, pools: documentPools } = useAppSelector(selectDocument)
+  const { brief, pools: documentPools } = useAppSelector(selectDesign)
   if (pools.length === 0) return null
   return (
     <section className={styles.block} aria-label="What is survived">
@@ -83,8 +83,8 @@ function LostWords({ loss }: { loss: DataLoss | undefined }) {
   return (
     <span className={styles.lost}>
       {leastBytes === mostBytes
-        ? say.drive(mostBytes)
-        : `${say.drive(leastBytes)} to ${say.drive(mostBytes)}`}{' '}
+        ? format.drive(mostBytes)
+        : `${format.drive(leastBytes)} to ${format.drive(mostBytes)}`}{' '}
       gone
     </span>
   )
@@ -92,11 +92,11 @@ function LostWords({ loss }: { loss: DataLoss | undefined }) {
 
 /** The smallest set of drives that takes the pool along. */
 function FatalWords({ poolId }: { poolId: string }) {
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   const dispatch = useAppDispatch()
-  const fatal = smallestFatalSets(document).find((one) => one.poolId === poolId)
+  const fatal = smallestFatalSets(design).find((one) => one.poolId === poolId)
   if (!fatal) return null
-  const letters = letteredGroups(document)
+  const letters = letteredGroups(design)
     .filter(({ group }) => fatal.groupIds.includes(group.id))
     .map(({ letter }) => letter)
   return (
@@ -122,7 +122,7 @@ function FatalWords({ poolId }: { poolId: string }) {
 /** What one failed part that several drives share does to the pools, as everything is wired. */
 function SharedPartsWords() {
   const parts = useAppSelector(selectSharedParts)
-  const { pools } = useAppSelector(selectDocument)
+  const { pools } = useAppSelector(selectDesign)
   const dispatch = useAppDispatch()
   const stops = ({ pools: hurt }: SharedPart): boolean =>
     hurt.some(({ state }) => state === 'lost' || state === 'partly lost')
@@ -135,7 +135,7 @@ function SharedPartsWords() {
       <ul className={styles.shared}>
         {fatal.map(({ name, driveIds, pools: hurt }) => (
           <li key={name}>
-            {name}, {say.counted(driveIds.length, 'drive')}:{' '}
+            {name}, {format.counted(driveIds.length, 'drive')}:{' '}
             {hurt
               .map(
                 ({ poolId, state }) =>
@@ -193,7 +193,7 @@ function worthShowing(
 
 /** A share that is not quite all or nothing is never rounded to it. */
 function shareText(share: number): string {
-  if (share > 0.999 && share < 1) return `> ${say.percent(0.999, 1)}`
-  if (share > 0 && share < 0.001) return `< ${say.percent(0.001, 1)}`
-  return say.percent(share, share === 0 || share === 1 ? 0 : 1)
+  if (share > 0.999 && share < 1) return `> ${format.percent(0.999, 1)}`
+  if (share > 0 && share < 0.001) return `< ${format.percent(0.001, 1)}`
+  return format.percent(share, share === 0 || share === 1 ? 0 : 1)
 }

@@ -1,7 +1,8 @@
-import type { Candidate, HouseRules, PileDrive } from '@flint/core'
+import type { HouseRules } from '@flint/core/editing'
+import type { Candidate, CandidateDrive } from '@flint/core/figures'
 import { type Remote, wrap } from 'comlink'
 import { useEffect, useRef, useState } from 'react'
-import type { CandidateFinder } from './pileWorker'
+import type { CandidateFinder } from './candidatesWorker'
 
 interface Found {
   /** Null until the first answer is there. */
@@ -10,11 +11,11 @@ interface Found {
 }
 
 /** What these drives could be, computed in a worker; the last answer stays until the next is there. */
-export function useCandidates(drives: PileDrive[], rules: HouseRules): Found {
+export function useCandidates(drives: CandidateDrive[], rules: HouseRules): Found {
   const [found, setFound] = useState<Found>({ candidates: null, failed: false })
   const finder = useRef<Remote<CandidateFinder> | null>(null)
   useEffect(() => {
-    const worker = new Worker(new URL('./pileWorker.ts', import.meta.url), { type: 'module' })
+    const worker = new Worker(new URL('./candidatesWorker.ts', import.meta.url), { type: 'module' })
     finder.current = wrap<CandidateFinder>(worker)
     return () => {
       worker.terminate()

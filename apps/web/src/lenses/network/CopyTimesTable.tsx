@@ -1,6 +1,7 @@
-import { copyTimes, dataNowBytes, type NetworkPort } from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument } from '../../sheet/selectors'
+import { dataNowBytes } from '@flint/core/editing'
+import { copyTimes, type NetworkPort } from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import { selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { durationText } from './durationText'
 import styles from './network.module.css'
@@ -17,7 +18,7 @@ interface CopyTimesTableProps {
 
 /** How long what there is takes over links of each speed, the machine's own among them. */
 export function CopyTimesTable({ ports, machineBytesPerSecond, packetBytes }: CopyTimesTableProps) {
-  const { brief } = useAppSelector(selectDocument)
+  const { brief } = useAppSelector(selectDesign)
   const now = dataNowBytes(brief)
   const own = ports[0]?.bitsPerSecond
   const rows = [
@@ -46,7 +47,7 @@ export function CopyTimesTable({ ports, machineBytesPerSecond, packetBytes }: Co
                 scope="col"
                 className={bitsPerSecond === own ? styles.brief : undefined}
               >
-                {say.number(bitsPerSecond / 1e9, 1)} Gb/s{bitsPerSecond === own && ', yours'}
+                {format.number(bitsPerSecond / 1e9, 1)} Gb/s{bitsPerSecond === own && ', yours'}
               </th>
             ))}
           </tr>
@@ -56,7 +57,7 @@ export function CopyTimesTable({ ports, machineBytesPerSecond, packetBytes }: Co
             <th scope="row">at</th>
             {speeds.map(({ bitsPerSecond, bytesPerSecond, heldByMachine }) => (
               <td key={bitsPerSecond}>
-                {say.rate(bytesPerSecond)}
+                {format.rate(bytesPerSecond)}
                 {heldByMachine && ' △'}
               </td>
             ))}
@@ -76,7 +77,7 @@ export function CopyTimesTable({ ports, machineBytesPerSecond, packetBytes }: Co
       {speeds.some(({ heldByMachine }) => heldByMachine) && (
         <p className="soft">
           △ Drives or slots are what holds it back there, not the link: they give one reader{' '}
-          <span className="figure">{say.rate(machineBytesPerSecond)}</span>.
+          <span className="figure">{format.rate(machineBytesPerSecond)}</span>.
         </p>
       )}
     </section>

@@ -1,29 +1,34 @@
-import { machineReadRate, networkPorts, PACKET_BYTES } from '@flint/core'
+import type { PartChoice } from '@flint/core/editing'
+import { machineReadRate, networkPorts, PACKET_BYTES } from '@flint/core/figures'
 import { useState } from 'react'
 import { RearView } from '../../drawing/RearView'
 import planStyles from '../../drawing/plan.module.css'
 import { LensFrame } from '../../sheet/LensFrame'
-import { selectDocument, selectPointedFinding, selectTopology } from '../../sheet/selectors'
+import { selectDesign, selectPointedFinding, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import { PartOffers } from '../../tray/PartOffers'
 import tray from '../../tray/tray.module.css'
-import { ChosenParts, type PartChoice } from '../ChosenParts'
+import { ChosenParts } from '../ChosenParts'
 import { CopyTimesTable } from './CopyTimesTable'
 import { PortsTable } from './PortsTable'
 import { ReadersTable } from './ReadersTable'
 import styles from './network.module.css'
 
-const CARDS: PartChoice = { title: 'Network cards', noun: 'network card', kinds: ['nic'] }
+const CARDS: PartChoice = {
+  title: 'Network cards',
+  noun: 'network card',
+  takes: ({ kind }) => kind === 'nic',
+}
 
 /** Network ports, what several readers get over them, and how long copies take. */
 export function NetworkLens() {
-  const document = useAppSelector(selectDocument)
-  const topology = useAppSelector(selectTopology)
+  const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
   const pointed = useAppSelector(selectPointedFinding)
   const [packetBytes, setPacketBytes] = useState<number>(PACKET_BYTES.usual)
-  const ports = networkPorts(document)
-  const machineBytesPerSecond = machineReadRate(document, topology, 1) ?? Infinity
+  const ports = networkPorts(machine.ofKind)
+  const machineBytesPerSecond = machineReadRate(design, machine, 1) ?? Infinity
   const pointedPartIds = pointed?.partIds ?? []
   return (
     <LensFrame
@@ -32,7 +37,7 @@ export function NetworkLens() {
         <>
           <section className={tray.section}>
             <h2>{CARDS.title}</h2>
-            <PartOffers noun={CARDS.noun} kinds={CARDS.kinds} />
+            <PartOffers {...CARDS} />
           </section>
           <Findings />
         </>
@@ -58,7 +63,7 @@ export function NetworkLens() {
               </label>
             ))}
           </fieldset>
-          <PortsTable ports={ports} topology={topology} packetBytes={packetBytes} />
+          <PortsTable ports={ports} machine={machine} packetBytes={packetBytes} />
           <ReadersTable ports={ports} packetBytes={packetBytes} />
           <CopyTimesTable
             ports={ports}
@@ -68,7 +73,7 @@ export function NetworkLens() {
           <ChosenParts choices={[CARDS]} pointedPartIds={pointedPartIds} />
         </div>
         <div className={planStyles.beside}>
-          <RearView document={document} pointedPartIds={pointedPartIds} />
+          <RearView machine={machine} pointedPartIds={pointedPartIds} />
         </div>
       </div>
     </LensFrame>

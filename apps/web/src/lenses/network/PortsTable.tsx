@@ -2,19 +2,19 @@ import {
   ethernetBytesPerSecond,
   fileCopyBytesPerSecond,
   type NetworkPort,
-  type Topology,
-} from '@flint/core'
-import { say } from '../../controls/locale'
+  type Machine,
+} from '@flint/core/figures'
+import { format } from '../../controls/locale'
 import styles from './network.module.css'
 
 interface PortsTableProps {
   ports: readonly NetworkPort[]
-  topology: Topology
+  machine: Machine
   packetBytes: number
 }
 
 /** Every network port with what it signals, what is left after headers, and what a file copy sees. */
-export function PortsTable({ ports, topology, packetBytes }: PortsTableProps) {
+export function PortsTable({ ports, machine, packetBytes }: PortsTableProps) {
   return (
     <section aria-label="Network ports">
       <h2>Network ports</h2>
@@ -39,17 +39,17 @@ export function PortsTable({ ports, topology, packetBytes }: PortsTableProps) {
           <tbody>
             {ports.map(({ id, model, plug, bitsPerSecond }) => {
               const above =
-                topology.network.find(({ port }) => port.id === id)?.links.slice(1) ?? []
-              const slot = topology.links.find((link) => link.id === above[0])
+                machine.networkPaths.find(({ port }) => port.id === id)?.links.slice(1) ?? []
+              const slot = machine.links.find((link) => link.id === above[0])
               return (
                 <tr key={id}>
                   <th scope="row">{model}</th>
                   <td className={styles.words}>{plug ?? 'not known'}</td>
-                  <td>{say.number(bitsPerSecond / 1e9, 1)} Gb/s</td>
-                  <td>{say.rate(bitsPerSecond / 8)}</td>
-                  <td>{say.rate(ethernetBytesPerSecond(bitsPerSecond, packetBytes))}</td>
-                  <td>{say.rate(fileCopyBytesPerSecond(bitsPerSecond, packetBytes))}</td>
-                  <td>{slot ? say.rate(slot.bytesPerSecond) : 'no slot'}</td>
+                  <td>{format.number(bitsPerSecond / 1e9, 1)} Gb/s</td>
+                  <td>{format.rate(bitsPerSecond / 8)}</td>
+                  <td>{format.rate(ethernetBytesPerSecond(bitsPerSecond, packetBytes))}</td>
+                  <td>{format.rate(fileCopyBytesPerSecond(bitsPerSecond, packetBytes))}</td>
+                  <td>{slot ? format.rate(slot.bytesPerSecond) : 'no slot'}</td>
                 </tr>
               )
             })}

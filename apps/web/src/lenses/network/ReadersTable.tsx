@@ -4,9 +4,9 @@ import {
   machineReadRate,
   type NetworkPort,
   readerRates,
-} from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument, selectTopology } from '../../sheet/selectors'
+} from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import { selectDesign, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import styles from './network.module.css'
 
@@ -20,13 +20,13 @@ interface ReadersTableProps {
 
 /** What one and several readers get over the quickest ports, joined where there are several of them. */
 export function ReadersTable({ ports, packetBytes }: ReadersTableProps) {
-  const document = useAppSelector(selectDocument)
-  const topology = useAppSelector(selectTopology)
+  const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
   const [quickest] = ports
   if (!quickest) return null
   const links = ports.filter(({ bitsPerSecond }) => bitsPerSecond === quickest.bitsPerSecond).length
   const link = fileCopyBytesPerSecond(quickest.bitsPerSecond, packetBytes)
-  const { readersAtOnce, readerBytesPerSecond } = document.brief
+  const { readersAtOnce, readerBytesPerSecond } = design.brief
   const counts = [...new Set([...READERS, Math.max(1, readersAtOnce)])].sort((a, b) => a - b)
   return (
     <section aria-label="Readers at once">
@@ -34,8 +34,8 @@ export function ReadersTable({ ports, packetBytes }: ReadersTableProps) {
         Readers at once
         <span className="aside">
           {links > 1
-            ? `${links} ports of ${say.number(quickest.bitsPerSecond / 1e9, 1)} Gb/s joined`
-            : `one port of ${say.number(quickest.bitsPerSecond / 1e9, 1)} Gb/s`}
+            ? `${links} ports of ${format.number(quickest.bitsPerSecond / 1e9, 1)} Gb/s joined`
+            : `one port of ${format.number(quickest.bitsPerSecond / 1e9, 1)} Gb/s`}
         </span>
       </h2>
       <table className="lined">
@@ -50,8 +50,8 @@ export function ReadersTable({ ports, packetBytes }: ReadersTableProps) {
         </thead>
         <tbody>
           {counts.map((readers) => {
-            const machine = machineReadRate(document, topology, readers) ?? Infinity
-            const rates = readerRates(readers, links, link, machine)
+            const read = machineReadRate(design, machine, readers) ?? Infinity
+            const rates = readerRates(readers, links, link, read)
             const { eachAtMostBytesPerSecond: each, togetherExpectedBytesPerSecond } = rates
             const isBrief = readers === readersAtOnce
             return (
@@ -62,11 +62,11 @@ export function ReadersTable({ ports, packetBytes }: ReadersTableProps) {
                 </th>
                 <td>
                   {isBrief && readerBytesPerSecond > each && '△ '}
-                  {say.rate(each)}
+                  {format.rate(each)}
                 </td>
-                <td>{say.rate(rates.togetherAtBestBytesPerSecond)}</td>
-                {links > 1 && <td>{say.rate(togetherExpectedBytesPerSecond)}</td>}
-                {links > 1 && <td>{say.number(expectedLinks(links, readers), 1)}</td>}
+                <td>{format.rate(rates.togetherAtBestBytesPerSecond)}</td>
+                {links > 1 && <td>{format.rate(togetherExpectedBytesPerSecond)}</td>}
+                {links > 1 && <td>{format.number(expectedLinks(links, readers), 1)}</td>}
               </tr>
             )
           })}

@@ -1,4 +1,4 @@
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 
 const MINUTE = 60
 const HOUR = 3_600
@@ -10,9 +10,9 @@ const DAY = 86_400
  */
 export function durationText(seconds: number): string {
   if (seconds < 1) return 'under 1 s'
-  if (seconds < 2 * MINUTE) return `${say.number(seconds)} s`
+  if (seconds < 2 * MINUTE) return `${format.number(seconds)} s`
   if (seconds < 2 * HOUR)
-    return `${say.number(seconds / MINUTE, seconds < 20 * MINUTE ? 1 : 0)} min`
-  if (seconds < 2 * DAY) return `${say.number(seconds / HOUR, 1)} h`
-  return `${say.number(seconds / DAY, 1)} days`
+    return `${format.number(seconds / MINUTE, seconds < 20 * MINUTE ? 1 : 0)} min`
+  if (seconds < 2 * DAY) return `${format.number(seconds / HOUR, 1)} h`
+  return `${format.number(seconds / DAY, 1)} days`
 }

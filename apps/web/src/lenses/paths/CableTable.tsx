@@ -1,38 +1,49 @@
 import {
-  bayPlan,
-  type CableLine,
-  cableFits,
-  cablesOf,
-  cablesToCsv,
-  cableWords,
   type CataloguePart,
-  type DataEnd,
-  type DesignDocument,
-  fitPart,
+  type Design,
+  fitAnother,
   pinPort,
+  type PortRef,
+  sameEnd,
+} from '@flint/core/editing'
+import { cableWords } from '@flint/core/drawing'
+import {
+  cableFits,
+  cableList,
+  type CableLine,
+  type DataEnd,
   type PortHost,
+  resolveMachine,
   takes,
-} from '@flint/core'
+} from '@flint/core/figures'
+import { cablesToCsv } from '@flint/core/files'
 import { useParts } from '../../api/useParts'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import { saveFile } from '../../controls/saveFile'
-import { selectCables, selectDocument, selectWiring } from '../../sheet/selectors'
+import { selectCables, selectDesign, selectMachine } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './paths.module.css'
 
 /** Every cable that the machine wants, where it goes, and whether it is there. */
 export function CableTable() {
-  const document = useAppSelector(selectDocument)
-  const lines = useAppSelector(selectCables)
-  const { hosts, data } = useAppSelector(selectWiring)
+  const design = useAppSelector(selectDesign)
+  const { lines, uses } = useAppSelector(selectCables)
+  const machine = useAppSelector(selectMachine)
+  const { data } = machine.wiring
+  const { hosts } = data
+  const nameOf = new Map(hosts.map(({ id, name }) => [id, name]))
+  const bayOf = new Map(machine.bays.map(({ id, number }) => [id, number]))
   const edit = useEdit()
   const preview = usePreview()
   const { data: parts } = useParts()
   const missing = lines.filter(({ from }) => from === null)
-  const buy = (before: DesignDocument): DesignDocument => withCables(before, parts ?? [])
+  const buy = (before: Design): Design => withCables(before, parts ?? [])
   // Every board has USB to spare; nobody looks for it here.
-  const free = data.free.filter(({ host }) => host.plug !== 'USB')
+  const free = data.free.filter(
+    ({ hostId }) => hosts.find(({ id }) => id === hostId)?.plug !== 'USB',
+  )
+  const idle = uses.filter(({ use }) => use !== 'used')
   const found = missing.filter(({ need }) => cheapest(need, parts ?? []))
   if (lines.length === 0) {
     return <p className="soft">No drive hangs on a port yet, so no cable is wanted.</p>
@@ -42,7 +53,7 @@ export function CableTable() {
       <h2>
         Cables
         <span className="aside">
-          {say.counted(lines.length, 'cable')}, {missing.length} to get
+          {format.counted(lines.length, 'cable')}, {missing.length} to get
         </span>
       </h2>
       <div className={styles.actions}>
@@ -62,7 +73,7 @@ export function CableTable() {
           type="button"
           className="plain-button"
           onClick={() => {
-            saveFile(`${document.name} cables.csv`, 'text/csv', cablesToCsv(lines))
+            saveFile(`${design.name} cables.csv`, 'text/csv', cablesToCsv(lines))
           }}
         >
           Save as CSV
@@ -100,9 +111,11 @@ export function CableTable() {
       <p className="soft">
         Lengths follow the walls of the case from the drawing, with slack; measure before you buy.
         {free.length > 0 &&
-          ` Ports left: ${free.map(({ host, connectors }) => `${connectors.length} on ${host.name}`).join(', ')}.`}
+          ` Ports left: ${free.map(({ hostId, connectors }) => `${connectors.length} on ${nameOf.get(hostId) ?? ''}`).join(', ')}.`}
         {data.unreachedBays.length > 0 &&
-          ` Empty bays without a cable: ${data.unreachedBays.join(', ')}.`}
+          ` Empty bays without a cable: ${data.unreachedBays.map((id) => bayOf.get(id) ?? '').join(', ')}.`}
+        {idle.length > 0 &&
+          ` Not in use: ${idle.map(({ partId, use }) => `${machine.pieces.get(partId)?.dataSheet.model ?? ''} (${use})`).join(', ')}.`}
         {!data.isBest && ' There are too many ways to look at all; this is the best one seen.'}
       </p>
     </section>
@@ -116,10 +129,10 @@ interface CableRowsProps {
 }
 
 /** One cable, a row for each of its ends. */
-function CableRows({ line: { cable, need, from }, number, hosts }: CableRowsProps) {
+function CableRows({ line: { cable, host, need, from }, number, hosts }: CableRowsProps) {
   const rows = cable.ends.length
   return cable.ends.map((end, index) => (
-    <tr key={end.id}>
+    <tr key={end.key}>
       {index === 0 && (
         <th scope="row" rowSpan={rows}>
           {number}
@@ -127,7 +140,7 @@ function CableRows({ line: { cable, need, from }, number, hosts }: CableRowsProp
       )}
       <td className={styles.reason}>{end.name}</td>
       <td>
-        <PortSelect end={end} hosts={hosts} now={`${cable.host.id}:${cable.connectors[0] ?? ''}`} />
+        <PortSelect end={end} hosts={hosts} now={`${host.name} ${cable.connectors[0] ?? ''}`} />
       </td>
       {index === 0 && (
         <>
@@ -154,48 +167,53 @@ function CableRows({ line: { cable, need, from }, number, hosts }: CableRowsProp
 interface PortSelectProps {
   end: DataEnd
   hosts: readonly PortHost[]
-  /** Where it is now, `controller-1:2`. */
+  /** Where it is now, "Sixteen 2". */
   now: string
 }
 
 /** Fixes the port of a cable, or lets it be worked out. */
 function PortSelect({ end, hosts, now }: PortSelectProps) {
-  const { paths } = useAppSelector(selectDocument)
+  const { paths } = useAppSelector(selectDesign)
   const edit = useEdit()
-  const pin = paths.portPins.find((one) => one.end === end.id)
-  const nameOf = (id: string): string => {
-    const [hostId, connector] = id.split(':')
-    return `${hosts.find((host) => host.id === hostId)?.name ?? ''} ${connector ?? ''}`
-  }
+  const pin = paths.portPins.find((one) => sameEnd(one.end, end.ref))
+  const ports = hosts
+    .filter((host) => takes(host, end))
+    .flatMap((host) =>
+      host.laneRates.map((_, index) => {
+        const { pieceId, plug } = host
+        const port: PortRef = { pieceId, plug, connector: index + 1 }
+        return { host, port, key: `${host.id} ${index + 1}` }
+      }),
+    )
+  const chosen = ports.find(
+    ({ port }) =>
+      pin?.port.pieceId === port.pieceId &&
+      pin.port.plug === port.plug &&
+      pin.port.connector === port.connector,
+  )
   return (
     <select
       aria-label={`Port for ${end.name}`}
-      value={pin ? `${pin.hostId}:${pin.connector}` : ''}
+      value={chosen?.key ?? ''}
       onChange={({ target }) => {
-        const [hostId = '', connector = ''] = target.value.split(':')
-        const host = hosts.find(({ id }) => id === hostId)
+        const wanted = ports.find(({ key }) => key === target.value)
         edit('choose the port of a cable', (before) =>
-          pinPort(
-            before,
-            end.id,
-            host ? { hostId, connector: Number(connector) } : null,
-            host?.lanes,
-          ),
+          pinPort(before, end.ref, wanted?.port ?? null, wanted?.host.lanes),
         )
       }}
     >
-      <option value="">{nameOf(now)}, worked out</option>
-      {hosts
-        .filter((host) => takes(host, end))
-        .map((host) => (
-          <optgroup key={host.id} label={host.name}>
-            {host.laneRates.map((_, index) => (
-              <option key={index} value={`${host.id}:${index + 1}`}>
-                {host.name} {index + 1}, fixed
+      <option value="">{now}, automatic</option>
+      {[...new Set(ports.map(({ host }) => host))].map((host) => (
+        <optgroup key={host.id} label={host.name}>
+          {ports
+            .filter((one) => one.host === host)
+            .map(({ key, port }) => (
+              <option key={key} value={key}>
+                {host.name} {port.connector}, set by you
               </option>
             ))}
-          </optgroup>
-        ))}
+        </optgroup>
+      ))}
     </select>
   )
 }
@@ -209,10 +227,11 @@ function cheapest(need: CableLine['need'], parts: readonly CataloguePart[]) {
 }
 
 /** The design with the cheapest fitting cable of the catalogue for every line that lacks one. */
-function withCables(before: DesignDocument, parts: readonly CataloguePart[]): DesignDocument {
-  const missing = cablesOf(before, bayPlan(before)).filter(({ from }) => from === null)
+function withCables(before: Design, parts: readonly CataloguePart[]): Design {
+  const { lines } = cableList(resolveMachine(before))
+  const missing = lines.filter(({ from }) => from === null)
   return missing.reduce((design, { need }) => {
     const part = cheapest(need, parts)
-    return part ? fitPart(design, part) : design
+    return part ? fitAnother(design, part) : design
   }, before)
 }

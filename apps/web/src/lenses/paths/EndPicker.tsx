@@ -1,17 +1,17 @@
-import type { BayPlan, Topology } from '@flint/core'
+import type { BayPlan, Machine } from '@flint/core/figures'
 import styles from './paths.module.css'
 
 interface EndPickerProps {
-  bays: BayPlan['bays']
-  topology: Topology
-  litId: string | null
+  plan: BayPlan
+  machine: Machine
+  highlightedId: string | null
   onLight: (id: string | null) => void
 }
 
 /** Every drive by its bay and every network port, to light its way. */
-export function EndPicker({ bays, topology, litId, onLight }: EndPickerProps) {
+export function EndPicker({ plan, machine, highlightedId, onLight }: EndPickerProps) {
   const handlers = (id: string) => ({
-    'aria-pressed': id === litId,
+    'aria-pressed': id === highlightedId,
     onFocus: () => {
       onLight(id)
     },
@@ -25,22 +25,19 @@ export function EndPicker({ bays, topology, litId, onLight }: EndPickerProps) {
       role="group"
       aria-label="Light the way of a drive or network port"
     >
-      {topology.drives.map(({ driveId }) => {
-        const use = bays.find(({ drive }) => drive?.part.id === driveId)
-        const member = use?.drive?.member
+      {machine.drivePaths.map(({ driveId }) => {
+        const use = plan.bays.find(({ drive }) => drive?.part.id === driveId)
+        const socket = plan.sockets.find(({ drive }) => drive?.part.id === driveId)
+        const member = (use ?? socket)?.drive?.member
+        const place = use ? `bay ${use.bay.number}` : (socket?.name ?? '')
         return (
-          <button
-            key={driveId}
-            type="button"
-            aria-label={`Way of bay ${use?.bay.number ?? ''}`}
-            {...handlers(driveId)}
-          >
-            {use?.bay.number}
+          <button key={driveId} type="button" aria-label={`Way of ${place}`} {...handlers(driveId)}>
+            {use ? use.bay.number : socket?.name}
             <small>{member ? `${member.lettered.letter}${member.number}` : '–'}</small>
           </button>
         )
       })}
-      {topology.network.map(({ id, port }, index) => (
+      {machine.networkPaths.map(({ id, port }, index) => (
         <button
           key={id}
           type="button"

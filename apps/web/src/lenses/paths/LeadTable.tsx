@@ -1,23 +1,19 @@
-import {
-  ADAPTER_AMPS,
-  fittedOne,
-  isOverloaded,
-  type LeadLoad,
-  pinLead,
-  type PowerFeed,
-} from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument, selectWiring } from '../../sheet/selectors'
+import { type LeadRef, pinLead } from '@flint/core/editing'
+import { isOverloaded, type LeadLoad, type PowerFeed, piecesOf } from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import { selectMachine } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './paths.module.css'
 
+const amps = (value: number | null): string =>
+  value === null ? 'not known' : `${format.number(value, 1)} A`
+
 /** Which lead of the supply feeds which drive or backplane, with the amperes of every plug while all start. */
 export function LeadTable() {
-  const document = useAppSelector(selectDocument)
-  const { power } = useAppSelector(selectWiring)
-  const supply = fittedOne(document, 'supply')?.sheet
-  if (!power || !supply) {
+  const machine = useAppSelector(selectMachine)
+  const { power } = machine.wiring
+  if (!power) {
     return (
       <section aria-label="Power leads" className={styles.block}>
         <h2>Power leads</h2>
@@ -25,11 +21,6 @@ export function LeadTable() {
       </section>
     )
   }
-  const railAmps = supply.driveRail12VAmps ?? supply.rated12VAmps
-  const sum = power.feeds.reduce<number | null>(
-    (total, { startAmps }) => (total === null || startAmps === null ? null : total + startAmps),
-    0,
-  )
   return (
     <section aria-label="Power leads" className={styles.block}>
       <h2>
@@ -51,9 +42,9 @@ export function LeadTable() {
           <tbody>
             {power.leads.map((load) => (
               <LeadRows
-                key={load.lead.id}
+                key={load.lead.key}
                 load={load}
-                feeds={power.feeds.filter(({ lead }) => lead.id === load.lead.id)}
+                feeds={power.feeds.filter(({ leadKey }) => leadKey === load.lead.key)}
                 leads={power.leads}
               />
             ))}
@@ -61,9 +52,20 @@ export function LeadTable() {
         </table>
       </div>
       <p className="soft">
-        {sum === null
-          ? 'The starting current of a drive is not known.'
-          : `Together ${say.number(sum, 1)} A${railAmps === null ? '' : ` of ${say.number(railAmps, 1)} A that ${supply.driveRail12VAmps === null ? 'the 12 V rails carry' : 'the rail of these leads carries'}`}.`}
+        {power.rails.map(({ supplyId, startAmps, ratedAmps }) => {
+          const supply = piecesOf(machine, 'supply').find(({ id }) => id === supplyId)
+          const rail =
+            supply?.dataSheet.driveRail12VAmps === null
+              ? 'the 12 V rails carry'
+              : 'the rail of these leads carries'
+          return (
+            <span key={supplyId}>
+              {startAmps === null
+                ? 'The starting current of a drive is not known.'
+                : `Together ${format.number(startAmps, 1)} A${ratedAmps === null ? '' : ` of ${format.number(ratedAmps, 1)} A that ${rail}`}.`}{' '}
+            </span>
+          )
+        })}
         {power.unfed.length > 0 &&
           ` Without a plug: ${power.unfed.map(({ name }) => name).join(', ')}.`}{' '}
         Each plug of a backplane is taken to feed its share of the bays; many join theirs, which is
@@ -84,24 +86,23 @@ interface LeadRowsProps {
 
 function LeadRows({ load, feeds, leads }: LeadRowsProps) {
   const edit = useEdit()
-  const { lead, startAmps, adapterAmps, adaptersWanted } = load
-  const amps = (value: number | null): string =>
-    value === null ? 'not known' : `${say.number(value, 1)} A`
+  const { lead, startAmps, ratedAmps: leadAmps, adapters } = load
+  const leadOf = new Map(leads.map((one): [string, LeadRef] => [one.lead.key, one.lead.ref]))
   const rows = Math.max(1, feeds.length)
   const whole = (
     <td rowSpan={rows}>
       {amps(startAmps)}
-      {adapterAmps !== null && (
-        <span className={styles.reason}>
+      <span className={styles.reason}>
+        <br />
+        {isOverloaded(load) && '△ '}wire {amps(leadAmps)}
+      </span>
+      {adapters.map((one, index) => (
+        <span key={index} className={styles.reason}>
           <br />
-          {isOverloaded(load) && '△ '}adapter {amps(adapterAmps)} of {ADAPTER_AMPS} A
+          {(isOverloaded(one) || one.adapter.partId === null) && '△ '}
+          {one.adapter.name}: {amps(one.startAmps)} of {amps(one.ratedAmps)}
         </span>
-      )}
-      {adaptersWanted > 0 && (
-        <span className={styles.reason}>
-          <br />△ {say.counted(adaptersWanted, 'adapter')} to 2 SATA plugs to get
-        </span>
-      )}
+      ))}
     </td>
   )
   const head = (
@@ -121,31 +122,34 @@ function LeadRows({ load, feeds, leads }: LeadRowsProps) {
       </tr>
     )
   }
-  return feeds.map(({ end, startAmps: ownAmps, ratedAmps, pinned }, index) => (
-    <tr key={end.id}>
+  return feeds.map(({ end, adapter, startAmps: ownAmps, ratedAmps, pinned }, index) => (
+    <tr key={end.key}>
       {index === 0 && head}
       <td className={styles.reason}>
         <label>
           {end.name}{' '}
           <select
             aria-label={`Lead for ${end.name}`}
-            value={pinned ? lead.id : ''}
+            value={pinned ? lead.key : ''}
             onChange={({ target }) => {
               edit('choose the lead of a power plug', (before) =>
-                pinLead(before, end.id, target.value || null),
+                pinLead(before, end.ref, leadOf.get(target.value) ?? null),
               )
             }}
           >
-            <option value="">worked out</option>
+            <option value="">automatic</option>
             {leads.map((one) => (
-              <option key={one.lead.id} value={one.lead.id}>
-                {one.lead.name}, fixed
+              <option key={one.lead.key} value={one.lead.key}>
+                {one.lead.name}, set by you
               </option>
             ))}
           </select>
         </label>
       </td>
-      <td className={styles.reason}>{end.plug}</td>
+      <td className={styles.reason}>
+        {end.plug}
+        {adapter !== null && ', by adapter'}
+      </td>
       <td>
         {ownAmps !== null && ownAmps > ratedAmps && '△ '}
         {amps(ownAmps)}

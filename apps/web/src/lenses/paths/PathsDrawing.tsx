@@ -1,6 +1,6 @@
-import { CHIPSET, type ScenarioRates, type Topology } from '@flint/core'
+import { CHIPSET, type ScenarioRates, type Machine } from '@flint/core/figures'
 import { useMemo } from 'react'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import type { EndWords } from './endWords'
 import { loadClass } from './loadClass'
 import { type PathEnd, pathTree } from './pathTree'
@@ -11,30 +11,36 @@ const X = { cpu: 0, chipset: 110, node: 250, end: 500, words: 520 }
 const BOX = { width: 62, height: 30, nodeWidth: 180 }
 
 interface PathsDrawingProps {
-  topology: Topology
+  machine: Machine
   rates: ScenarioRates
   wordsOf: (end: PathEnd) => EndWords
-  /** The end whose way is lit. */
-  litId: string | null
+  /** The end whose way is highlighted. */
+  highlightedId: string | null
   onLight: (id: string | null) => void
 }
 
 /** From the CPU to every drive and network port; how wide a line is says its rate, how dark its load. */
-export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: PathsDrawingProps) {
-  const tree = useMemo(() => pathTree(topology), [topology])
-  const widest = Math.max(1, ...topology.links.map(({ bytesPerSecond }) => bytesPerSecond))
-  const lit = new Set(
-    tree.nodes.flatMap(({ ends }) => ends).find(({ id }) => id === litId)?.links ?? [],
+export function PathsDrawing({
+  machine,
+  rates,
+  wordsOf,
+  highlightedId,
+  onLight,
+}: PathsDrawingProps) {
+  const tree = useMemo(() => pathTree(machine), [machine])
+  const widest = Math.max(1, ...machine.links.map(({ bytesPerSecond }) => bytesPerSecond))
+  const highlighted = new Set(
+    tree.nodes.flatMap(({ ends }) => ends).find(({ id }) => id === highlightedId)?.links ?? [],
   )
   const line = (linkId: string | null) => {
-    const link = topology.links.find(({ id }) => id === linkId)
+    const link = machine.links.find(({ id }) => id === linkId)
     const load = rates.loads.find((one) => one.link.id === linkId)
     return {
       strokeWidth: strokePx(link?.bytesPerSecond ?? 0, widest),
       className: [
         styles.link,
         load && loadClass(load.share),
-        linkId !== null && lit.has(linkId) && styles.lit,
+        linkId !== null && highlighted.has(linkId) && styles.highlighted,
       ]
         .filter(Boolean)
         .join(' '),
@@ -71,7 +77,7 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
               y={node.yPx}
               width={BOX.nodeWidth}
               name={node.link?.name ?? 'ports of the board'}
-              detail={node.link && say.rate(node.link.bytesPerSecond)}
+              detail={node.link && format.rate(node.link.bytesPerSecond)}
             />
           </g>
         ))}
@@ -89,7 +95,7 @@ export function PathsDrawing({ topology, rates, wordsOf, litId, onLight }: Paths
                 <button
                   type="button"
                   data-end={end.id}
-                  aria-pressed={end.id === litId}
+                  aria-pressed={end.id === highlightedId}
                   onPointerEnter={() => {
                     onLight(end.id)
                   }}

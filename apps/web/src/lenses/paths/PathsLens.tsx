@@ -1,28 +1,17 @@
-import {
-  bayPlan,
-  type DesignDocument,
-  NO_CHOICE,
-  scenarioRates,
-  scenarios,
-  topologyOf,
-} from '@flint/core'
+import type { Design } from '@flint/core/editing'
+import { NO_CHOICE, resolveMachine, scenarioRates, scenarios } from '@flint/core/figures'
 import { useMemo, useState } from 'react'
 import { RearView } from '../../drawing/RearView'
 import { useWidth } from '../../drawing/useWidth'
-import { say } from '../../controls/locale'
+import { format } from '../../controls/locale'
 import { LensFrame } from '../../sheet/LensFrame'
-import {
-  selectDocument,
-  selectEvaluation,
-  selectTopology,
-  selectWiring,
-} from '../../sheet/selectors'
+import { selectDesign, selectEvaluation, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { CableTable } from './CableTable'
 import { EndPicker } from './EndPicker'
 import { endWords } from './endWords'
 import { LeadTable } from './LeadTable'
-import { LitWay } from './LitWay'
+import { HighlightedWay } from './HighlightedWay'
 import { linkClass } from './loadClass'
 import { LoadLegend } from './LoadLegend'
 import { PathsDrawing } from './PathsDrawing'
@@ -47,32 +36,30 @@ type View = (typeof VIEWS)[number][0]
 
 /** Which way every drive has to the CPU, over which cable and card, and what is narrow on it. */
 export function PathsLens() {
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   const { bays } = useAppSelector(selectEvaluation)
-  const topology = useAppSelector(selectTopology)
-  const wiring = useAppSelector(selectWiring)
+  const machine = useAppSelector(selectMachine)
   const [scenarioId, setScenarioId] = useState(scenarios[0]?.id ?? '')
   const [choice, setChoice] = useState(NO_CHOICE)
   const [view, setView] = useState<View>('above')
-  const [litId, setLitId] = useState<string | null>(null)
+  const [highlightedId, setHighlightedId] = useState<string | null>(null)
   const [moving, setMoving] = useState(false)
-  const [trial, setTrial] = useState<DesignDocument | null>(null)
+  const [trial, setTrial] = useState<Design | null>(null)
   const [widthRef, widthPx] = useWidth()
-  const { scenario, rates } = useScenarioRates(document, topology, scenarioId, choice)
+  const { scenario, rates } = useScenarioRates(design, machine, scenarioId, choice)
   const wouldBe = useMemo(
-    () => trial && scenarioRates(trial, topologyOf(trial, bayPlan(trial)), scenario, choice),
-    [trial, scenario, choice],
+    () => trial && scenarioRates(trial, resolveMachine(trial, machine), scenario, choice),
+    [trial, machine, scenario, choice],
   )
-  const wordsOf = useMemo(() => endWords(bays, topology, rates), [bays, topology, rates])
-  const drawing = useMemo(
-    () => planDrawing(document, wiring, topology, rates),
-    [document, wiring, topology, rates],
+  const wordsOf = useMemo(() => endWords(bays, machine, rates), [bays, machine, rates])
+  const drawing = useMemo(() => planDrawing(machine, rates), [machine, rates])
+  const highlightedNetwork = machine.networkPaths.find(({ id }) => id === highlightedId)
+  const highlightedLinks = new Set(
+    machine.drivePaths.find(({ driveId }) => driveId === highlightedId)?.links ??
+      highlightedNetwork?.links ??
+      [],
   )
-  const litNetwork = topology.network.find(({ id }) => id === litId)
-  const litLinks = new Set(
-    topology.drives.find(({ driveId }) => driveId === litId)?.links ?? litNetwork?.links ?? [],
-  )
-  const hasWays = topology.drives.length > 0
+  const hasWays = machine.drivePaths.length > 0
   return (
     <LensFrame title="Paths" tray={<PathsTray scenario={scenario} choice={choice} />}>
       <div ref={widthRef}>
@@ -89,10 +76,10 @@ export function PathsLens() {
           </p>
         )}
         {hasWays && <ScenarioWords scenario={scenario} rates={rates} wouldBe={wouldBe} />}
-        {topology.unreachedIds.length > 0 && (
+        {machine.wiring.data.unreachedIds.length > 0 && (
           <p>
-            △ {say.counted(topology.unreachedIds.length, 'drive has', 'drives have')} no port and so
-            no way.
+            △ {format.counted(machine.wiring.data.unreachedIds.length, 'drive has', 'drives have')}{' '}
+            no port and so no way.
           </p>
         )}
         {hasWays && (
@@ -132,24 +119,31 @@ export function PathsLens() {
         {hasWays && (view === 'above' || view === 'leads') && drawing && (
           <div className={styles.besides}>
             <PathsPlan
-              document={document}
+              machine={machine}
               drawing={drawing}
-              leads={view === 'leads' ? leadRuns(document, wiring) : null}
+              leads={view === 'leads' ? leadRuns(machine) : null}
               widthPx={widthPx - BESIDE_PX}
-              litLinks={litLinks}
+              highlightedLinks={highlightedLinks}
               moving={moving}
-              onLight={setLitId}
+              onLight={setHighlightedId}
               onTry={setTrial}
             />
             {view === 'above' && (
               <div className={styles.side}>
-                <EndPicker bays={bays.bays} topology={topology} litId={litId} onLight={setLitId} />
-                <LitWay topology={topology} rates={rates} litId={litId} />
+                <EndPicker
+                  plan={bays}
+                  machine={machine}
+                  highlightedId={highlightedId}
+                  onLight={setHighlightedId}
+                />
+                <HighlightedWay machine={machine} rates={rates} highlightedId={highlightedId} />
                 <LoadLegend />
                 <RearView
-                  document={document}
-                  pointedPartIds={litNetwork ? [litNetwork.port.partId] : []}
-                  links={rearLinks(topology, rates, (share, id) => linkClass(share, id === litId))}
+                  machine={machine}
+                  pointedPartIds={highlightedNetwork ? [highlightedNetwork.port.partId] : []}
+                  links={rearLinks(machine, rates, (share, id) =>
+                    linkClass(share, id === highlightedId),
+                  )}
                 />
               </div>
             )}
@@ -159,13 +153,13 @@ export function PathsLens() {
         {hasWays && view === 'ways' && (
           <>
             <PathsDrawing
-              topology={topology}
+              machine={machine}
               rates={rates}
               wordsOf={wordsOf}
-              litId={litId}
-              onLight={setLitId}
+              highlightedId={highlightedId}
+              onLight={setHighlightedId}
             />
-            <LitWay topology={topology} rates={rates} litId={litId} />
+            <HighlightedWay machine={machine} rates={rates} highlightedId={highlightedId} />
           </>
         )}
         {hasWays && view === 'cables' && (

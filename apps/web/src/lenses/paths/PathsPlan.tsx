@@ -7,7 +7,10 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
-import type { DesignDocument } from '@flint/core'
+import type { Design } from '@flint/core/editing'
+import type { Machine } from '@flint/core/figures'
+import { useAppSelector } from '../../store/hooks'
+import { selectDesign } from '../../sheet/selectors'
 import { TopView } from '../../drawing/TopView'
 import { useEdit } from '../../sheet/useEdit'
 import { loadClass } from './loadClass'
@@ -28,28 +31,29 @@ import styles from './paths.module.css'
 const LEAD_PX = 3.5
 
 interface PathsPlanProps {
-  document: DesignDocument
+  machine: Machine
   drawing: PlanDrawing
   /** Leads of the supply, drawn instead of the cables; null to draw the cables. */
   leads: readonly PlanRun[] | null
   widthPx: number
-  /** Links of the way that is lit. */
-  litLinks: ReadonlySet<string>
+  /** Links of the way that is highlighted. */
+  highlightedLinks: ReadonlySet<string>
   moving: boolean
   onLight: (driveId: string | null) => void
   /** What the design would be while a card or cable is held over another place. */
-  onTry: (document: DesignDocument | null) => void
+  onTry: (design: Design | null) => void
 }
 
 /** The machine from above with its cables, lanes and links; cards and cable ends can be dragged. */
 export function PathsPlan(props: PathsPlanProps) {
-  const { document, drawing, leads, widthPx, litLinks, moving, onLight, onTry } = props
+  const { machine, drawing, leads, widthPx, highlightedLinks, moving, onLight, onTry } = props
+  const design = useAppSelector(selectDesign)
   const edit = useEdit()
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }))
-  const put = ({ active, over }: DragEndEvent | DragOverEvent): DesignDocument | null => {
+  const put = ({ active, over }: DragEndEvent | DragOverEvent): Design | null => {
     const held = active.data.current as Held | undefined
     const place = over?.data.current as Place | undefined
-    return held && place ? held.putOn(place, document) : null
+    return held && place ? held.putOn(place, design) : null
   }
   return (
     <DndContext
@@ -69,7 +73,8 @@ export function PathsPlan(props: PathsPlanProps) {
       }}
     >
       <TopView
-        document={document}
+        machine={machine}
+        brief={design.brief}
         widthPx={widthPx}
         pointedPartIds={[]}
         hidesCardWords={!leads}
@@ -78,7 +83,7 @@ export function PathsPlan(props: PathsPlanProps) {
             <PlanRuns
               runs={leads ?? drawing.runs}
               widest={leads ? null : widestOf(drawing.runs)}
-              litLinks={litLinks}
+              highlightedLinks={highlightedLinks}
               moving={moving}
               pxPerMm={pxPerMm}
             />
@@ -102,7 +107,7 @@ export function PathsPlan(props: PathsPlanProps) {
                   <HeldCable key={cable.cable.id} {...cable} pxPerMm={pxPerMm} />
                 ))}
                 {drawing.ends.map((end) => (
-                  <HeldEnd key={end.end.id} end={end} pxPerMm={pxPerMm} onLight={onLight} />
+                  <HeldEnd key={end.end.key} end={end} pxPerMm={pxPerMm} onLight={onLight} />
                 ))}
               </>
             )}
@@ -120,16 +125,19 @@ interface PlanRunsProps {
   runs: readonly PlanRun[]
   /** Rate of the widest; null draws all alike. */
   widest: number | null
-  litLinks: ReadonlySet<string>
+  highlightedLinks: ReadonlySet<string>
   moving: boolean
   pxPerMm: number
 }
 
 /** How wide a line is says its rate, how dark and dashed it is its load. */
-function PlanRuns({ runs, widest, litLinks, moving, pxPerMm }: PlanRunsProps) {
-  const isLit = ({ linkIds }: PlanRun): boolean => linkIds.some((id) => litLinks.has(id))
-  // What is lit is drawn last, so that nothing lies over it.
-  const ordered = [...runs].sort((one, other) => Number(isLit(one)) - Number(isLit(other)))
+function PlanRuns({ runs, widest, highlightedLinks, moving, pxPerMm }: PlanRunsProps) {
+  const isHighlighted = ({ linkIds }: PlanRun): boolean =>
+    linkIds.some((id) => highlightedLinks.has(id))
+  // What is highlighted is drawn last, so that nothing lies over it.
+  const ordered = [...runs].sort(
+    (one, other) => Number(isHighlighted(one)) - Number(isHighlighted(other)),
+  )
   return (
     <svg className={styles.runs} aria-hidden="true">
       {ordered.map((run) => {
@@ -144,7 +152,7 @@ function PlanRuns({ runs, widest, litLinks, moving, pxPerMm }: PlanRunsProps) {
             className={[
               styles.link,
               loadClass(run.share),
-              isLit(run) && styles.lit,
+              isHighlighted(run) && styles.highlighted,
               moving && run.share > 0 && styles.moving,
             ]
               .filter(Boolean)

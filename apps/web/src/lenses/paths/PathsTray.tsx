@@ -1,25 +1,27 @@
+import { type Design, dropPins, keepMembers, pinCard, pinCount, pinM2 } from '@flint/core/editing'
 import {
-  cardsOf,
-  conflictOfCards,
-  type DesignDocument,
-  dropPins,
-  fittedOne,
-  keepMembers,
-  pinCard,
+  type PlaceChoice,
+  placeChoices,
+  type PlacedDevice,
   type Placement,
+  pieceOf,
   type Scenario,
   type ScenarioChoice,
-  takesEdge,
-} from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectCardLoads, selectDocument, selectPlacements } from '../../sheet/selectors'
+} from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import {
+  selectCardLoads,
+  selectDesign,
+  selectMachine,
+  selectOtherPlacements,
+} from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import tray from '../../tray/tray.module.css'
 import { tradeWords } from './tradeWords'
 import styles from './paths.module.css'
-import { Widenings } from './Widenings'
+import { SpeedUps } from './SpeedUps'
 
 interface PathsTrayProps {
   scenario: Scenario
@@ -32,48 +34,44 @@ export function PathsTray({ scenario, choice }: PathsTrayProps) {
     <>
       <CardSlots />
       <MembersChoice />
-      <Widenings scenario={scenario} choice={choice} />
+      <SpeedUps scenario={scenario} choice={choice} />
       <Findings />
     </>
   )
 }
 
 function CardSlots() {
-  const document = useAppSelector(selectDocument)
-  const [best, ...others] = useAppSelector(selectPlacements)
+  const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
+  const others = useAppSelector(selectOtherPlacements)
   const edit = useEdit()
   const preview = usePreview()
-  const nameOf = (id: string): string =>
-    cardsOf(document).find(({ part }) => part.id === id)?.sheet.model ?? id
-  const conflict = conflictOfCards(document)
+  const nameOf = (id: string): string => machine.pieces.get(id)?.dataSheet.model ?? id
+  const conflict = machine.unplaced.find(({ conflictIds }) => conflictIds.length > 0)?.conflictIds
+  const wanting = placeChoices(machine)
+  const hasBoard = pieceOf(machine, 'board') !== undefined
   return (
     <section className={tray.section}>
-      <h2>Where the cards go</h2>
-      {!best && (
-        <p className="soft">
-          No board, or its slots are not known, so cards have no place and no rate.
-        </p>
+      <h2>Where cards and M.2 devices go</h2>
+      {!hasBoard && <p className="soft">No board yet, so nothing has a place or a rate.</p>}
+      {hasBoard && wanting.length === 0 && (
+        <p className="soft">Nothing wants a slot or a socket.</p>
       )}
-      {best?.placed.length === 0 && <p className="soft">No card wants a slot.</p>}
-      {cardsOf(document).map(({ part }) => best && <CardSlot key={part.id} cardId={part.id} />)}
-      {conflict.length > 0 && (
+      {hasBoard && wanting.map((one) => <PlaceOf key={one.pieceId} {...one} />)}
+      {conflict && (
         <p>
           △ {conflict.map(nameOf).join(', ')}: these cannot all be placed. Leave one of them out, or
-          take a board with more slots.
+          take a board with more room for them.
         </p>
       )}
-      {best && others.length > 0 && (
+      {others.length > 0 && (
         <>
           <h3>Other ways</h3>
           <ul className={tray.list}>
             {others.map((other) => {
-              const apply = (before: DesignDocument): DesignDocument =>
-                other.placed.reduce(
-                  (design, { cardId, slot }) => pinCard(design, cardId, slot + 1),
-                  before,
-                )
+              const apply = (before: Design): Design => pinAll(before, other)
               return (
-                <li key={other.placed.map(({ cardId, slot }) => `${cardId} ${slot}`).join()}>
+                <li key={other.placed.map(({ root }) => `${root.kind} ${root.number}`).join()}>
                   <button
                     type="button"
                     className={tray.offer}
@@ -82,8 +80,10 @@ function CardSlots() {
                       edit('place the cards another way', apply)
                     }}
                   >
-                    <span className={tray.wide}>{placedWords(best, other, nameOf)}</span>
-                    <span className={tray.wide}>{tradeWords(best, other)}</span>
+                    <span className={tray.wide}>
+                      {placedWords(machine.placement, other, nameOf)}
+                    </span>
+                    <span className={tray.wide}>{tradeWords(machine.placement, other)}</span>
                   </button>
                 </li>
               )
@@ -91,67 +91,88 @@ function CardSlots() {
           </ul>
         </>
       )}
+      {design.paths.cardPins.length + design.paths.m2Pins.length > 0 && !machine.placePinsKept && (
+        <p>△ What you have set cannot all be kept, so everything is placed by itself.</p>
+      )}
     </section>
   )
 }
 
-/** Only the cards that go elsewhere than in the best way. */
+/** Pins of cards count slots, those of M.2 devices sockets; both of the board. */
+const PINNED = { slot: pinCard, 'M.2': pinM2 } as const
+
+const pinAll = (design: Design, { placed }: Placement): Design =>
+  placed.reduce(
+    (before, { pieceId, root }) => PINNED[root.kind](before, pieceId, root.number),
+    design,
+  )
+
+/** Only what goes elsewhere than in the best way. */
 function placedWords(best: Placement, other: Placement, nameOf: (id: string) => string): string {
   const moved = other.placed.filter(
-    ({ cardId, slot }) => !best.placed.some((one) => one.cardId === cardId && one.slot === slot),
+    ({ pieceId, root }) =>
+      !best.placed.some(
+        (one) =>
+          one.pieceId === pieceId && one.root.kind === root.kind && one.root.number === root.number,
+      ),
   )
-  return moved.map(({ cardId, slot }) => `${nameOf(cardId)} in slot ${slot + 1}`).join(', ')
+  return moved
+    .map(({ pieceId, root }) => `${nameOf(pieceId)} in ${root.kind} ${root.number}`)
+    .join(', ')
 }
 
-/** The slot of one card, what it gives, and a choice to fix it. */
-function CardSlot({ cardId }: { cardId: string }) {
-  const document = useAppSelector(selectDocument)
+/** The place of one card or device, what it gives, and a choice to set it. */
+function PlaceOf({ pieceId, kind, numbers }: PlaceChoice) {
+  const machine = useAppSelector(selectMachine)
+  const { paths } = useAppSelector(selectDesign)
   const loads = useAppSelector(selectCardLoads)
   const edit = useEdit()
-  const card = cardsOf(document).find(({ part }) => part.id === cardId)
-  const slots = fittedOne(document, 'board')?.sheet.slots ?? []
-  const at = loads.find((one) => one.cardId === cardId)
-  const pin = document.paths.cardPins.find((one) => one.cardId === cardId)
-  if (!card) return null
+  const model = machine.pieces.get(pieceId)?.dataSheet.model ?? pieceId
+  const at = loads.find((one) => one.pieceId === pieceId)
+  const pin =
+    paths.cardPins.find(({ cardId }) => cardId === pieceId)?.slot ??
+    paths.m2Pins.find(({ deviceId }) => deviceId === pieceId)?.socket
+  const name = kind === 'slot' ? 'slot' : 'M.2 socket'
   return (
     <div className={styles.card}>
       <label>
-        {card.sheet.model}{' '}
+        {model}{' '}
         <select
-          value={pin?.slot ?? ''}
+          value={pin ?? ''}
           onChange={({ target }) => {
-            edit('choose the slot of a card', (before) =>
-              pinCard(before, cardId, target.value ? Number(target.value) : null),
+            const number = target.value ? Number(target.value) : null
+            edit(`choose the ${name} of ${model}`, (before) =>
+              PINNED[kind](before, pieceId, number),
             )
           }}
         >
-          <option value="">{at ? `slot ${at.slot + 1}, goes best` : 'no slot'}</option>
-          {slots.map(
-            (slot, index) =>
-              takesEdge(slot, { lanes: card.sheet.lanes ?? 1 }) && (
-                <option key={index} value={index + 1}>
-                  slot {index + 1}, fixed
-                </option>
-              ),
-          )}
+          <option value="">{at ? `${placeName(at.root)}, by itself` : `no ${name}`}</option>
+          {numbers.map((number) => (
+            <option key={number} value={number}>
+              {name} {number}, set by you
+            </option>
+          ))}
         </select>
       </label>
       {at && (
         <p className="soft">
           ×{at.lanes} of generation {at.pcieGeneration},{' '}
-          <span className="figure">{say.rate(at.bytesPerSecond)}</span>
-          {at.shortBytesPerSecond > 0 && `, △ ${say.rate(at.shortBytesPerSecond)} short`}
+          <span className="figure">{format.rate(at.bytesPerSecond)}</span>
+          {at.shortBytesPerSecond > 0 && `, △ ${format.rate(at.shortBytesPerSecond)} short`}
         </p>
       )}
     </div>
   )
 }
 
+const placeName = ({ kind, number }: PlacedDevice['root']): string =>
+  `${kind === 'slot' ? 'slot' : 'M.2 socket'} ${number}`
+
 /** Whether members of a group go on different cables, controllers and leads. */
 function MembersChoice() {
-  const { paths } = useAppSelector(selectDocument)
+  const { paths } = useAppSelector(selectDesign)
   const edit = useEdit()
-  const pins = paths.cardPins.length + paths.portPins.length + paths.leadPins.length
+  const pins = pinCount(paths)
   return (
     <section className={tray.section}>
       <h2>Members of a group</h2>
@@ -177,12 +198,12 @@ function MembersChoice() {
       </div>
       {pins > 0 && (
         <p>
-          {say.counted(pins, 'place is', 'places are')} fixed by you.{' '}
+          {format.counted(pins, 'place is', 'places are')} set by you.{' '}
           <button
             type="button"
             className="plain-button"
             onClick={() => {
-              edit('let go of fixed places', dropPins)
+              edit('let go of set places', dropPins)
             }}
           >
             Let all be worked out

@@ -1,6 +1,7 @@
-import { letteredGroups, type Scenario, type ScenarioChoice, scenarios } from '@flint/core'
-import { say } from '../../controls/locale'
-import { selectDocument } from '../../sheet/selectors'
+import { letteredGroups } from '@flint/core/editing'
+import { type Scenario, type ScenarioChoice, scenarios } from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import { selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import tray from '../../tray/tray.module.css'
 import styles from './paths.module.css'
@@ -17,7 +18,7 @@ interface ScenarioChooserProps {
 
 /** Which kind of work, and what can be chosen about it. */
 export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: ScenarioChooserProps) {
-  const document = useAppSelector(selectDocument)
+  const design = useAppSelector(selectDesign)
   return (
     <div className={tray.switch}>
       {scenarios.map(({ id, title }) => (
@@ -42,9 +43,9 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
             }}
           >
             <option value="">the widest</option>
-            {letteredGroups(document).map(({ letter, group }) => (
+            {letteredGroups(design).map(({ letter, group }) => (
               <option key={group.id} value={group.id}>
-                {letter}, {say.counted(group.driveIds.length, 'drive')}
+                {letter}, {format.counted(group.driveIds.length, 'drive')}
               </option>
             ))}
           </select>
@@ -59,7 +60,7 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
               onChoice({ ...choice, readers: target.value ? Number(target.value) : null })
             }}
           >
-            <option value="">as in the brief, {Math.max(1, document.brief.readersAtOnce)}</option>
+            <option value="">as in the brief, {Math.max(1, design.brief.readersAtOnce)}</option>
             {Array.from({ length: MOST_READERS }, (_, index) => (
               <option key={index} value={index + 1}>
                 {index + 1}

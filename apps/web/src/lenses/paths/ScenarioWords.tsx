@@ -1,5 +1,5 @@
-import type { PathLink, Scenario, ScenarioRates } from '@flint/core'
-import { say } from '../../controls/locale'
+import type { Link, Scenario, ScenarioRates } from '@flint/core/figures'
+import { format } from '../../controls/locale'
 import styles from './paths.module.css'
 
 const SECONDS_PER_HOUR = 3_600
@@ -25,9 +25,9 @@ export function ScenarioWords({ scenario, rates, wouldBe }: ScenarioWordsProps) 
     <div className={styles.words} role="status">
       <p>{scenario.about}</p>
       <p>
-        <span className="figure">{say.rate(bytesPerSecond)}</span> together
+        <span className="figure">{format.rate(bytesPerSecond)}</span> together
         {wouldBe && (
-          <span className={styles.wouldBe}> → {say.rate(wouldBe.bytesPerSecond)} here</span>
+          <span className={styles.wouldBe}> → {format.rate(wouldBe.bytesPerSecond)} here</span>
         )}
         {seconds !== null && (
           <>
@@ -40,7 +40,7 @@ export function ScenarioWords({ scenario, rates, wouldBe }: ScenarioWordsProps) 
             Held back by {nameWords(narrowest, alike)} ({narrowest.reason}). Twice as quick there,
             it would be{' '}
             {gainWhenDoubled > 1.005
-              ? `${say.number(gainWhenDoubled, 2)} times as fast`
+              ? `${format.number(gainWhenDoubled, 2)} times as fast`
               : 'no faster'}
             .
           </>
@@ -52,15 +52,19 @@ export function ScenarioWords({ scenario, rates, wouldBe }: ScenarioWordsProps) 
   )
 }
 
-const KINDS = { drive: 'drives', port: 'ports', network: 'network ports' } as const
+const KINDS: Partial<Record<Link['kind'], string>> = {
+  platter: 'drives',
+  port: 'ports',
+  network: 'network ports',
+}
 
 /** "12 drives, as Keep 12", or the link's own name. */
-function nameWords({ id, name }: PathLink, alike: number): string {
-  const kind = Object.entries(KINDS).find(([prefix]) => id.startsWith(`${prefix}-`))?.[1]
-  return alike > 1 && kind ? `${say.number(alike)} ${kind}, as ${name}` : name
+function nameWords({ kind: linkKind, name }: Link, alike: number): string {
+  const kind = KINDS[linkKind]
+  return alike > 1 && kind ? `${format.number(alike)} ${kind}, as ${name}` : name
 }
 
 function timeText(seconds: number): string {
   const hours = seconds / SECONDS_PER_HOUR
-  return hours < 1 ? `${say.number(seconds / 60)} minutes` : `${say.number(hours, 1)} hours`
+  return hours < 1 ? `${format.number(seconds / 60)} minutes` : `${format.number(hours, 1)} hours`
 }

@@ -11,8 +11,10 @@ export function loadClass(share: number): string | undefined {
 }
 
 /** All classes of a link's stroke. */
-export function linkClass(share: number, isLit: boolean): string {
-  return [styles.link, loadClass(share), isLit && styles.lit].filter(Boolean).join(' ')
+export function linkClass(share: number, isHighlighted: boolean): string {
+  return [styles.link, loadClass(share), isHighlighted && styles.highlighted]
+    .filter(Boolean)
+    .join(' ')
 }
 
 /** What the strokes mean. */

@@ -1,11 +1,9 @@
-import { evaluate, topologyOf } from '@flint/core'
+import { type Machine, resolveMachine } from '@flint/core/figures'
 import { demoDesign } from '../../../../../packages/core/fixtures/demo'
 import { pathTree } from './pathTree'
 
-const treeOf = (name: string) => {
-  const document = demoDesign(name)
-  return pathTree(topologyOf(document, evaluate(document).bays))
-}
+const machineOf = (name: string): Machine => resolveMachine(demoDesign(name))
+const treeOf = (name: string) => pathTree(machineOf(name))
 
 test('every drive and network port has a row of its own', () => {
   for (const name of ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']) {
@@ -21,9 +19,9 @@ test('every drive and network port has a row of its own', () => {
 
 test('what hangs on a card lies together, the board’s own ports behind the chipset', () => {
   const { nodes, chipsetYPx, cpuYPx, heightPx } = treeOf('drawer-of-drives')
-  expect(nodes.map(({ id, behindChipset }) => [id, behindChipset])).toEqual([
-    ['slot-1', false],
-    ['board', true],
+  expect(nodes.map(({ link, behindChipset }) => [link?.kind ?? null, behindChipset])).toEqual([
+    ['slot', false],
+    [null, true],
   ])
   expect(nodes[0]?.ends.map(({ kind }) => kind)).toEqual(Array<string>(6).fill('drive'))
   expect(nodes[1]?.ends.map(({ kind }) => kind)).toEqual(['drive', 'drive', 'network'])

@@ -1,4 +1,4 @@
-import { CHIPSET, type PathLink, type Topology } from '@flint/core'
+import { CHIPSET, type Link, type Machine } from '@flint/core/figures'
 
 /** A drive or a network port, at the far end of a way. */
 export interface PathEnd {
@@ -13,7 +13,7 @@ export interface PathEnd {
 export interface PathNode {
   id: string
   /** Its own link towards the CPU; null for the board's ports, which are the chipset's. */
-  link: PathLink | null
+  link: Link | null
   behindChipset: boolean
   ends: PathEnd[]
   yPx: number
@@ -32,7 +32,11 @@ const ROW_PX = 25
 const BETWEEN_NODES_PX = 15
 
 /** How the ways of a machine are laid out as a tree, the CPU at the left and every end on a row of its own. */
-export function pathTree({ drives, network, links }: Topology): PathTree {
+export function pathTree({
+  drivePaths,
+  networkPaths,
+  links,
+}: Pick<Machine, 'drivePaths' | 'networkPaths' | 'links'>): PathTree {
   const linkOf = new Map(links.map((link) => [link.id, link]))
   const nodes: PathNode[] = []
   const addTo = (way: readonly string[], end: Omit<PathEnd, 'yPx'>): void => {
@@ -46,11 +50,17 @@ export function pathTree({ drives, network, links }: Topology): PathTree {
     }
     node.ends.push({ ...end, yPx: 0 })
   }
-  for (const { driveId, links: way } of drives) {
-    addTo(way.slice(2), { id: driveId, kind: 'drive', links: way })
+  // The ends' own links, as platters and ports, are drawn at the ends.
+  const isOwn = (id: string): boolean => {
+    const kind = linkOf.get(id)?.kind
+    return kind === 'platter' || kind === 'port' || kind === 'network'
   }
-  for (const { id, links: way } of network) {
-    addTo(way.slice(1), { id, kind: 'network', links: way })
+  const above = (way: readonly string[]): string[] => way.filter((id) => !isOwn(id))
+  for (const { driveId, links: way } of drivePaths) {
+    addTo(above(way), { id: driveId, kind: 'drive', links: way })
+  }
+  for (const { id, links: way } of networkPaths) {
+    addTo(above(way), { id, kind: 'network', links: way })
   }
   // What is behind the chipset lies together, so that its ways do not cross the others.
   nodes.sort((one, other) => Number(one.behindChipset) - Number(other.behindChipset))

@@ -1,13 +1,6 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core'
-import {
-  type DataCable,
-  type DesignDocument,
-  fittedOne,
-  pinCard,
-  pinPort,
-  takes,
-  takesEdge,
-} from '@flint/core'
+import { type Design, pinCard, pinPort, type PortRef } from '@flint/core/editing'
+import { type DataCable, takes } from '@flint/core/figures'
 import type { PlanEnd, PlanPoint, PlanPort, PlanSlot } from './planRuns'
 import styles from './paths.module.css'
 
@@ -15,7 +8,7 @@ import styles from './paths.module.css'
 export interface Held {
   label: string
   /** The design with it put there; null where it does not go. */
-  putOn: (place: Place, document: DesignDocument) => DesignDocument | null
+  putOn: (place: Place, design: Design) => Design | null
 }
 
 /** Where it can be let go. */
@@ -57,7 +50,7 @@ export function HeldCard({ slot, pxPerMm }: HeldCardProps) {
     label: 'move a card to another slot',
     putOn: (place, before) => {
       if (place.kind !== 'slot' || cardId === null || place.slot.slot === slot.slot) return null
-      return fitsSlot(before, cardId, place.slot.slot)
+      return slot.mayGoTo.includes(place.slot.slot)
         ? pinCard(before, cardId, place.slot.slot)
         : null
     },
@@ -86,14 +79,6 @@ export function HeldCard({ slot, pxPerMm }: HeldCardProps) {
   )
 }
 
-function fitsSlot(document: DesignDocument, cardId: string, slotNumber: number): boolean {
-  const slot = fittedOne(document, 'board')?.sheet.slots?.[slotNumber - 1]
-  const snapshotId = document.fitted.find(({ id }) => id === cardId)?.snapshotId
-  const sheet = document.snapshots.find(({ id }) => id === snapshotId)?.sheet
-  if (!slot || !sheet || !('lanes' in sheet)) return false
-  return takesEdge(slot, { lanes: sheet.lanes ?? 1 })
-}
-
 export function PortPlace({ port, pxPerMm }: { port: PlanPort; pxPerMm: number }) {
   const data: Place = { kind: 'port', port }
   const id = `port ${port.host.id}:${port.connector}`
@@ -117,22 +102,28 @@ export function PortPlace({ port, pxPerMm }: { port: PlanPort; pxPerMm: number }
   )
 }
 
+const portRefOf = ({ host, connector }: PlanPort): PortRef => {
+  return { pieceId: host.pieceId, plug: host.plug, connector }
+}
+
 interface HeldCableProps {
   cable: DataCable
+  /** Of what it is plugged into. */
+  hostName: string
   at: PlanPoint
   pxPerMm: number
 }
 
 /** A cable in its port; dragged to another port, all its ends go with it. */
-export function HeldCable({ cable, at, pxPerMm }: HeldCableProps) {
+export function HeldCable({ cable, hostName, at, pxPerMm }: HeldCableProps) {
   const held: Held = {
     label: 'plug a cable into another port',
     putOn: (place, before) => {
       if (place.kind !== 'port') return null
-      const { host, connector } = place.port
+      const { host } = place.port
       if (!cable.ends.every((end) => takes(host, end))) return null
       return cable.ends.reduce(
-        (design, end) => pinPort(design, end.id, { hostId: host.id, connector }, host.lanes),
+        (design, end) => pinPort(design, end.ref, portRefOf(place.port), host.lanes),
         before,
       )
     },
@@ -147,7 +138,7 @@ export function HeldCable({ cable, at, pxPerMm }: HeldCableProps) {
       {...listeners}
       data-cable={cable.id}
       className={styles.heldPlug}
-      title={`Port ${cable.connectors.join(' and ')} of ${cable.host.name}; drag the plug to another port`}
+      title={`Port ${cable.connectors.join(' and ')} of ${hostName}; drag the plug to another port`}
       style={{
         left: at.x * pxPerMm,
         top: at.y * pxPerMm,
@@ -169,16 +160,18 @@ export function HeldEnd({ end, pxPerMm, onLight }: HeldEndProps) {
     label: 'lead a cable to another port',
     putOn: (place, before) => {
       if (place.kind !== 'port' || !takes(place.port.host, end.end)) return null
-      const { host, connector } = place.port
-      return pinPort(before, end.end.id, { hostId: host.id, connector }, host.lanes)
+      return pinPort(before, end.end.ref, portRefOf(place.port), place.port.host.lanes)
     },
   }
-  const { setNodeRef, listeners, transform } = useDraggable({ id: `end ${end.end.id}`, data: held })
+  const { setNodeRef, listeners, transform } = useDraggable({
+    id: `end ${end.end.key}`,
+    data: held,
+  })
   return (
     <div
       ref={setNodeRef}
       {...listeners}
-      data-plug={end.end.id}
+      data-plug={end.end.key}
       className={[styles.heldEnd, end.pinned && styles.pinned].filter(Boolean).join(' ')}
       title={`${end.end.name}; drag it to another port`}
       onPointerEnter={() => {

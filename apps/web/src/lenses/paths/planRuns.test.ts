@@ -1,11 +1,5 @@
-import {
-  bayPlan,
-  type DesignDocument,
-  scenarioRates,
-  scenarios,
-  topologyOf,
-  wiringOf,
-} from '@flint/core'
+import type { Design } from '@flint/core/editing'
+import { type Link, resolveMachine, scenarioRates, scenarios } from '@flint/core/figures'
 import { demoDesign } from '../../../../../packages/core/fixtures/demo'
 import { withPart } from '../../../../../packages/core/fixtures/ruleTable'
 import { leadRuns, planDrawing } from './planRuns'
@@ -13,18 +7,17 @@ import { leadRuns, planDrawing } from './planRuns'
 const cabin = demoDesign('cabin-archive')
 const drawer = demoDesign('drawer-of-drives')
 
-function drawn(document: DesignDocument) {
-  const bays = bayPlan(document)
-  const topology = topologyOf(document, bays)
+function drawn(design: Design) {
+  const machine = resolveMachine(design)
   const [scrub] = scenarios
   if (!scrub) throw new Error('no kind of work')
-  const rates = scenarioRates(document, topology, scrub)
-  return planDrawing(document, wiringOf(document, bays), topology, rates)
+  const rates = scenarioRates(design, machine, scrub)
+  return planDrawing(machine, rates)
 }
 
 test('every cable is drawn from its plug to its port, with rate and load', () => {
   const drawing = drawn(cabin)
-  const cables = drawing?.runs.filter(({ id }) => id.startsWith('controller-1:')) ?? []
+  const cables = drawing?.runs.filter(({ words }) => words.includes('to Sixteen port')) ?? []
   expect(cables).toHaveLength(3)
   for (const { points, bytesPerSecond, share } of cables) {
     const port = drawing?.ports.find(({ at }) => at === points.at(-1))
@@ -36,8 +29,8 @@ test('every cable is drawn from its plug to its port, with rate and load', () =>
 })
 
 test('plugs of one column and ports never lie on each other', () => {
-  for (const document of [cabin, drawer]) {
-    const drawing = drawn(document)
+  for (const design of [cabin, drawer]) {
+    const drawing = drawn(design)
     const spots = [
       ...(drawing?.ends ?? []).map(({ at }) => `end ${at.x} ${at.y}`),
       ...(drawing?.ports ?? []).map(({ at }) => `port ${at.x} ${at.y}`),
@@ -49,9 +42,12 @@ test('plugs of one column and ports never lie on each other', () => {
 
 test('lanes go from the slot to the CPU or the chipset, the network leaves at the rear', () => {
   const drawing = drawn(cabin)
-  const slot = drawing?.runs.find(({ linkIds }) => linkIds.includes('slot-1'))
+  const { links } = resolveMachine(cabin)
+  const runOf = (kind: Link['kind']) =>
+    drawing?.runs.find(({ linkIds: [id] }) => links.find((link) => link.id === id)?.kind === kind)
+  const slot = runOf('slot')
   expect(slot?.points.at(-1)).toEqual(drawing?.cpu)
-  const network = drawing?.runs.find(({ linkIds }) => linkIds[0]?.startsWith('network-'))
+  const network = runOf('network')
   expect(network?.points[0]).toEqual(drawing?.chipset)
   expect(network?.points.at(-1)?.x).toBeGreaterThan(538)
 })
@@ -62,7 +58,7 @@ test('a slot that is free can be dropped on', () => {
 })
 
 test('leads go from the supply to what they feed', () => {
-  const runs = leadRuns(cabin, wiringOf(cabin, bayPlan(cabin)))
+  const runs = leadRuns(resolveMachine(cabin))
   expect(runs).toHaveLength(6)
   expect(new Set(runs.map(({ points }) => JSON.stringify(points[0]))).size).toBe(1)
   // Two drives of 1.9 A on a plug of 5 A.

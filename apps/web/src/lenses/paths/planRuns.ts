@@ -1,18 +1,15 @@
+import { type Bay, spotOfBays, spotOfPiece, spotOfSupply } from '@flint/core/drawing'
 import {
-  cardPlaces,
   CHIPSET,
   type DataCable,
   type DataEnd,
-  type DesignDocument,
-  fittedOne,
+  type Machine,
+  type Piece,
+  pieceOf,
+  placeChoices,
   type PortHost,
   type ScenarioRates,
-  spotOfBays,
-  spotOfHost,
-  spotOfSupply,
-  type Topology,
-  type Wiring,
-} from '@flint/core'
+} from '@flint/core/figures'
 
 /** Millimetres from the front and from the left, as the top view has them. */
 export interface PlanPoint {
@@ -53,6 +50,8 @@ export interface PlanSlot {
   slot: number
   cardId: string | null
   cardName: string | null
+  /** Slots that the card goes into. */
+  mayGoTo: number[]
   x: number
   y: number
   widthMm: number
@@ -64,7 +63,7 @@ export interface PlanDrawing {
   ends: PlanEnd[]
   ports: PlanPort[]
   /** Cables in the ports that are drawn. */
-  cables: { cable: DataCable; at: PlanPoint }[]
+  cables: { cable: DataCable; hostName: string; at: PlanPoint }[]
   slots: PlanSlot[]
   cpu: PlanPoint | null
   chipset: PlanPoint | null
@@ -80,47 +79,50 @@ const CPU_AT = { depth: 0.55, width: 0.74 }
 const CHIPSET_AT = { depth: 0.66, width: 0.46 }
 
 /** Where every cable, lane and network link is drawn on the top view, with rate and load. */
-export function planDrawing(
-  document: DesignDocument,
-  wiring: Wiring,
-  topology: Topology,
-  rates: ScenarioRates,
-): PlanDrawing | null {
-  const chassis = fittedOne(document, 'chassis')?.sheet
-  const board = fittedOne(document, 'board')?.sheet
+export function planDrawing(machine: Machine, rates: ScenarioRates): PlanDrawing | null {
+  const chassis = pieceOf(machine, 'chassis')?.dataSheet
+  const { id: boardId, dataSheet: board } = pieceOf(machine, 'board') ?? {}
   if (!chassis?.boardAt || !board?.widthMm || !board.depthMm) return null
   const { boardAt, depthMm } = chassis
-  const boardId = fittedOne(document, 'board')?.part.id
+  const { data } = machine.wiring
   const onBoard = (at: { depth: number; width: number }): PlanPoint => ({
     x: boardAt.frontMm - (board.depthMm ?? 0) * at.depth,
     y: boardAt.leftMm + (board.widthMm ?? 0) * at.width,
   })
   const cpu = onBoard(CPU_AT)
   const chipset = onBoard(CHIPSET_AT)
-  const linkOf = new Map(topology.links.map((link) => [link.id, link]))
+  const linkOf = new Map(machine.links.map((link) => [link.id, link]))
   const loadOf = new Map(rates.loads.map(({ link, bytesPerSecond }) => [link.id, bytesPerSecond]))
-  const ports = wiring.hosts.flatMap((host) => portsOf(document, host, wiring))
-  const ends = endsOf(document, wiring.data.cables)
+  const wayOf = new Map(machine.drivePaths.map(({ driveId, links }) => [driveId, links]))
+  const ports = data.hosts.flatMap((host) => portsOf(machine, host))
+  const ends = endsOf(machine)
+  const portOf = ({ hostId, connectors }: DataCable): PlanPort | undefined =>
+    ports.find(({ host, connector }) => host.id === hostId && connector === connectors[0])
+  /** The cable that drives share, or the port of each. */
+  const cableLinks = (driveIds: readonly string[]): string[] => {
+    const way = driveIds.flatMap((id) => wayOf.get(id) ?? [])
+    const shared = way.filter((id) => linkOf.get(id)?.kind === 'cable')
+    return shared.length > 0
+      ? [...new Set(shared)]
+      : way.filter((id) => linkOf.get(id)?.kind === 'port')
+  }
   const runs: PlanRun[] = []
 
-  wiring.data.cables.forEach((cable, index) => {
+  data.cables.forEach((cable, index) => {
     for (const { end, at, driveIds } of ends.filter((one) => cable.ends.includes(one.end))) {
-      const to = ports.find(
-        ({ host, connector }) => host.id === cable.host.id && connector === cable.connectors[0],
-      )
+      const to = portOf(cable)
       if (!to) continue
-      const shared = [...linkOf.values()].find(({ id }) => id === `cable-${cable.id}`)
-      const linkIds = shared ? [shared.id] : driveIds.map((id) => `port-${id}`)
+      const linkIds = cableLinks(driveIds)
       const carried = linkIds.reduce((sum, id) => sum + (loadOf.get(id) ?? 0), 0)
       const widest = linkIds.reduce((sum, id) => sum + (linkOf.get(id)?.bytesPerSecond ?? 0), 0)
       const turn = at.x + 12 + (index % 6) * LANE_STEP_MM
       runs.push({
-        id: `${cable.id} ${end.id}`,
+        id: `${cable.id} ${end.key}`,
         points: [at, { x: turn, y: at.y }, { x: turn, y: to.at.y }, to.at],
         linkIds,
         bytesPerSecond: widest,
         share: widest === 0 ? 0 : carried / widest,
-        words: `${end.name} to ${cable.host.name} port ${cable.connectors.join(' and ')}`,
+        words: `${end.name} to ${to.host.name} port ${cable.connectors.join(' and ')}`,
       })
     }
   })
@@ -133,17 +135,20 @@ export function planDrawing(
     runs.push({ id: `${linkId} ${piece}`, points, linkIds: [linkId], bytesPerSecond, share, words })
   }
   line(CHIPSET, [chipset, cpu])
-  const onBoardPorts = ports.filter(({ host, isTaken }) => isTaken && host.partId === boardId)
+  const onBoardPorts = ports.filter(({ host, isTaken }) => isTaken && host.pieceId === boardId)
   const [port] = onBoardPorts
   if (port) line(CHIPSET, [port.at, { x: chipset.x, y: port.at.y }, chipset], 'ports of the board')
-  const slots = slotsOf(document)
+  const slots = slotsOf(machine)
   for (const { slot, x, y, widthMm, cardId } of slots) {
     if (cardId === null) continue
     const origin = board.slots?.[slot - 1]?.origin === 'chipset' ? chipset : cpu
     const out = { x: Math.max(x + 30, origin.x), y: y + widthMm / 2 }
-    line(`slot-${slot}`, [out, { x: origin.x, y: out.y }, origin])
+    const own = machine.links.find(
+      ({ kind, partIds }) => kind === 'slot' && partIds.includes(cardId),
+    )
+    if (own) line(own.id, [out, { x: origin.x, y: out.y }, origin])
   }
-  topology.network.forEach(({ id, port }, index) => {
+  machine.networkPaths.forEach(({ id, port }, index) => {
     const slot = slots.find(({ cardId }) => cardId === port.partId)
     const y = slot
       ? slot.y + slot.widthMm / 2
@@ -151,20 +156,18 @@ export function planDrawing(
     const from = slot ? [{ x: boardAt.frontMm - 6, y }] : [chipset, { x: chipset.x, y }]
     line(id, [...from, { x: depthMm + 34, y }])
   })
-  const cables = wiring.data.cables.flatMap((cable) => {
-    const port = ports.find(
-      ({ host, connector }) => host.id === cable.host.id && connector === cable.connectors[0],
-    )
-    return port ? [{ cable, at: port.at }] : []
+  const cables = data.cables.flatMap((cable) => {
+    const port = portOf(cable)
+    return port ? [{ cable, hostName: port.host.name, at: port.at }] : []
   })
   return { runs, ends, ports, cables, slots, cpu, chipset }
 }
 
 /** Plugs behind the bays; those of one column are drawn side by side, although they lie one over the other. */
-function endsOf(document: DesignDocument, cables: readonly DataCable[]): PlanEnd[] {
-  const all = cables.flatMap(({ ends, pinned }) =>
+function endsOf(machine: Machine): PlanEnd[] {
+  const all = machine.wiring.data.cables.flatMap(({ ends, pinned }) =>
     ends.flatMap((end) => {
-      const spot = spotOfBays(document, end.bays)
+      const spot = spotOfBays({ pieces: machine.ofKind }, baysIn(machine, end.bayIds))
       return spot ? [{ end, pinned, spot }] : []
     }),
   )
@@ -176,17 +179,27 @@ function endsOf(document: DesignDocument, cables: readonly DataCable[]): PlanEnd
       end,
       pinned,
       at: { x: spot.frontMm, y: spot.leftMm + (at - (column.length - 1) / 2) * END_STEP_MM },
-      driveIds: end.bays.flatMap(({ drive }) => drive?.part.id ?? []),
+      driveIds: end.drives.map(({ id }) => id),
     }
   })
 }
 
-function portsOf(document: DesignDocument, host: PortHost, { data }: Wiring): PlanPort[] {
-  const spot = spotOfHost(document, host)
+const baysIn = ({ bays }: Machine, ids: readonly string[]): Bay[] =>
+  bays.filter(({ id }) => ids.includes(id))
+
+const lengthMmOf = (piece: Piece | undefined): number | null =>
+  piece && 'lengthMm' in piece.dataSheet ? piece.dataSheet.lengthMm : null
+
+function portsOf(machine: Machine, host: PortHost): PlanPort[] {
+  // USB leaves at the rear, where nothing inside the case is drawn to it.
+  if (host.plug === 'USB') return []
+  const { pieces, ofKind, cardPlaces, wiring } = machine
+  const lengthMm = lengthMmOf(pieces.get(host.pieceId))
+  const spot = spotOfPiece({ pieces: ofKind, cardPlaces }, host.pieceId, lengthMm)
   if (!spot) return []
-  const board = fittedOne(document, 'board')
-  const isBoard = board?.part.id === host.partId
-  const endMm = spot.leftMm + (board?.sheet.widthMm ?? 0)
+  const board = pieceOf(machine, 'board')
+  const isBoard = board?.id === host.pieceId
+  const endMm = spot.leftMm + (board?.dataSheet.widthMm ?? 0)
   return host.laneRates.map((_, index) => ({
     host,
     connector: index + 1,
@@ -194,26 +207,29 @@ function portsOf(document: DesignDocument, host: PortHost, { data }: Wiring): Pl
     at: isBoard
       ? { x: spot.frontMm + 8, y: endMm - 12 - index * PORT_STEP_MM }
       : { x: spot.frontMm + 10 + index * PORT_STEP_MM, y: spot.leftMm },
-    isTaken: data.cables.some(
-      (cable) => cable.host.id === host.id && cable.connectors.includes(index + 1),
+    isTaken: wiring.data.cables.some(
+      (cable) => cable.hostId === host.id && cable.connectors.includes(index + 1),
     ),
   }))
 }
 
 /** The slots of the board, where cards stand or may be dragged to. */
-function slotsOf(document: DesignDocument): PlanSlot[] {
-  const boardAt = fittedOne(document, 'chassis')?.sheet.boardAt
-  const slots = fittedOne(document, 'board')?.sheet.slots ?? []
+function slotsOf(machine: Machine): PlanSlot[] {
+  const boardAt = pieceOf(machine, 'chassis')?.dataSheet.boardAt
+  const slots = pieceOf(machine, 'board')?.dataSheet.slots ?? []
   if (!boardAt) return []
-  return cardPlaces(document).flatMap(({ slot, leftMm, widthMm, card }) => {
+  const choices = placeChoices(machine)
+  return machine.cardPlaces.flatMap(({ slot, leftMm, widthMm, pieceId }) => {
     const known = slots[slot]
     if (!known) return []
-    const lengthMm = card?.sheet.lengthMm ?? 60 + known.physicalLanes * 4
+    const card = pieceId === null ? undefined : machine.pieces.get(pieceId)
+    const lengthMm = lengthMmOf(card) ?? 60 + known.physicalLanes * 4
     return [
       {
         slot: slot + 1,
-        cardId: card?.part.id ?? null,
-        cardName: card?.sheet.model ?? null,
+        cardId: card?.id ?? null,
+        cardName: card?.dataSheet.model ?? null,
+        mayGoTo: choices.find((one) => one.pieceId === pieceId)?.numbers ?? [],
         x: boardAt.frontMm - lengthMm,
         y: leftMm,
         widthMm,
@@ -224,23 +240,25 @@ function slotsOf(document: DesignDocument): PlanSlot[] {
 }
 
 /** Power leads on the top view: from the supply to each plug. */
-export function leadRuns(document: DesignDocument, { power }: Wiring): PlanRun[] {
-  const from = spotOfSupply(document)
+export function leadRuns(machine: Machine): PlanRun[] {
+  const from = spotOfSupply({ pieces: machine.ofKind })
+  const { power } = machine.wiring
   if (!from || !power) return []
-  return power.feeds.flatMap(({ end, lead, startAmps, ratedAmps }, index): PlanRun[] => {
-    const spot = end.bays.length > 0 ? spotOfBays(document, end.bays) : null
+  const nameOf = new Map(power.leads.map(({ lead }) => [lead.key, lead.name]))
+  return power.feeds.flatMap(({ end, leadKey, startAmps, ratedAmps }, index): PlanRun[] => {
+    const spot = spotOfBays({ pieces: machine.ofKind }, baysIn(machine, end.bayIds))
     if (!spot) return []
     const at = { x: spot.frontMm, y: spot.leftMm }
     const turn = at.x + 14 + (index % 6) * LANE_STEP_MM
     const start = { x: from.frontMm, y: from.leftMm }
     return [
       {
-        id: `${lead.id} ${end.id}`,
+        id: `${leadKey} ${end.key}`,
         points: [start, { x: turn, y: start.y }, { x: turn, y: at.y }, at],
         linkIds: [],
         bytesPerSecond: null,
         share: startAmps === null ? 0 : startAmps / ratedAmps,
-        words: `${lead.name} to ${end.name}`,
+        words: `${nameOf.get(leadKey) ?? 'lead'} to ${end.name}`,
       },
     ]
   })

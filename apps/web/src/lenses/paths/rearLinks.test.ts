@@ -1,4 +1,5 @@
-import { bayPlan, type DesignDocument, scenarioRates, scenarios, topologyOf } from '@flint/core'
+import type { Design } from '@flint/core/editing'
+import { resolveMachine, scenarioRates, scenarios } from '@flint/core/figures'
 import { demoDesign } from '../../../../../packages/core/fixtures/demo'
 import { withPart } from '../../../../../packages/core/fixtures/ruleTable'
 import { rearLinks } from './rearLinks'
@@ -6,11 +7,11 @@ import { strokePx } from './strokePx'
 
 const cabin = withPart(demoDesign('cabin-archive'), 'wickmere-ten')
 
-function linksOf(document: DesignDocument, scenarioId: string) {
-  const topology = topologyOf(document, bayPlan(document))
+function linksOf(design: Design, scenarioId: string) {
+  const machine = resolveMachine(design)
   const scenario = scenarios.find(({ id }) => id === scenarioId)
   if (!scenario) throw new Error(`no scenario ${scenarioId}`)
-  return rearLinks(topology, scenarioRates(document, topology, scenario), (share) =>
+  return rearLinks(machine, scenarioRates(design, machine, scenario), (share) =>
     share > 0.99 ? 'full' : 'idle',
   )
 }

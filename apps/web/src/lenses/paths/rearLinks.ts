@@ -1,4 +1,4 @@
-import type { ScenarioRates, Topology } from '@flint/core'
+import type { ScenarioRates, Machine } from '@flint/core/figures'
 import type { RearLink } from '../../drawing/RearView'
 import { strokePx } from './strokePx'
 
@@ -8,12 +8,12 @@ import { strokePx } from './strokePx'
  * @param classOf the stroke for a load, 0 to 1, of a link that has this id
  */
 export function rearLinks(
-  { network, links }: Topology,
+  { networkPaths, links }: Machine,
   { loads }: ScenarioRates,
   classOf: (share: number, id: string) => string,
 ): RearLink[] {
   const widest = Math.max(1, ...links.map(({ bytesPerSecond }) => bytesPerSecond))
-  return network.map(({ id, name, port }) => {
+  return networkPaths.map(({ id, name, port }) => {
     const link = links.find((one) => one.id === id)
     const share = loads.find((one) => one.link.id === id)?.share ?? 0
     return {

@@ -1,20 +1,24 @@
-import type { Placement } from '@flint/core'
+import type { Placement } from '@flint/core/figures'
 import { tradeWords } from './tradeWords'
 
 const way = (short: number, change: Partial<Placement> = {}): Placement => ({
   placed: [
     {
-      cardId: 'a',
-      slot: 0,
+      pieceId: 'a',
+      on: { pieceId: 'board-1', kind: 'slot', number: 1 },
+      root: { kind: 'slot', number: 1 },
+      origin: 'CPU',
       lanes: 4,
       pcieGeneration: 3,
       bytesPerSecond: 1e9,
+      needBytesPerSecond: 1e9 + short,
       shortBytesPerSecond: short,
     },
   ],
   leftIds: [],
   chipsetUsers: 1,
-  riserSlotOf: {},
+  silencedSataPorts: 0,
+  isBest: true,
   ...change,
 })
 

@@ -1,7 +1,8 @@
-import { fittedOne, MAINS_SOCKETS, type MainsSocket, notePieces } from '@flint/core'
+import { MAINS_SOCKETS, type MainsSocket, notePieces } from '@flint/core/editing'
+import { fittedOne } from '@flint/core/editing'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
-import { selectDocument } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './shell.module.css'
@@ -10,8 +11,8 @@ const NOT_SAID = 'not said'
 
 /** Which socket each mains plug of the supply goes into. */
 export function MainsSection() {
-  const supply = useAppSelector((state) => fittedOne(selectDocument(state), 'supply'))
-  const hasUps = useAppSelector((state) => fittedOne(selectDocument(state), 'ups') !== undefined)
+  const supply = useAppSelector((state) => fittedOne(selectDesign(state), 'supply'))
+  const hasUps = useAppSelector((state) => fittedOne(selectDesign(state), 'ups') !== undefined)
   const edit = useEdit()
   if (!supply) return null
   const { part, sheet } = supply
@@ -20,8 +21,8 @@ export function MainsSection() {
     const chosen = plugs
       .map((before, at) => (at === index ? socket : before))
       .filter((one): one is MainsSocket => MAINS_SOCKETS.some((known) => known === one))
-    edit('say where the mains plug goes', (document) =>
-      notePieces(document, [part.id], { sockets: chosen }),
+    edit('say where the mains plug goes', (design) =>
+      notePieces(design, [part.id], { sockets: chosen }),
     )
   }
   return (

@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import { problemsOf } from '../../design/problem'
 import { kindWords } from '../kindWords'
+import { fieldToday } from '../oldFields'
 import { type CataloguePart, cataloguePart, type PartKind } from '../partKinds'
 import { type SheetColumn, sheetColumns, withColumnValue } from '../sheetColumns'
 import { slugOf } from '../slugOf'
@@ -23,9 +24,10 @@ export function partsFromCsv(text: string): ReadParts {
   const rows = rowsOf(text)
   const [head, first] = rows
   if (!head) return { parts: [], problems: [{ line: 1, column: '', reason: 'The file is empty.' }] }
-  const names = head.cells.map((name) => name.trim())
-  const kind = kindIn(names, first)
+  const written = head.cells.map((name) => name.trim())
+  const kind = kindIn(written, first)
   if (typeof kind !== 'string') return { parts: [], problems: [kind] }
+  const names = written.map((name) => fieldToday(kind, name))
   const columns = new Map(sheetColumns(kind).map((column) => [column.name, column]))
   const known = new Set<string>([...LEADING_COLUMNS, ...columns.keys(), SOURCES_COLUMN])
   const problems: RowProblem[] = names

@@ -1,4 +1,5 @@
 import { problemsOf } from '../../design/problem'
+import { withSheetToday } from '../oldFields'
 import { type CataloguePart, cataloguePart } from '../partKinds'
 import { type ReadParts, type RowProblem, seenBefore } from './rowProblem'
 
@@ -32,7 +33,7 @@ export function partsFromJson(text: string): ReadParts {
   const repeated = seenBefore()
   file.parts.forEach((entry: unknown, index) => {
     const line = index + 1
-    const part = cataloguePart.safeParse(entry, { reportInput: true })
+    const part = cataloguePart.safeParse(withSheetToday(entry), { reportInput: true })
     const again = part.success ? repeated(part.data.slug, line) : null
     if (again) problems.push(again)
     else if (part.success) parts.push(part.data)

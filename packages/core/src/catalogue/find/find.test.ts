@@ -1,11 +1,11 @@
 import { demoParts } from '../../../fixtures/demo'
-import { answers, askParts, sheetText } from './partQuestion'
+import { matches, parsePartQuery, sheetText } from './partQuery'
 
 const parts = demoParts()
 const found = (question: string): string[] => {
-  const asked = askParts(question)
+  const asked = parsePartQuery(question)
   return parts
-    .filter(({ sheet }) => answers(sheet, sheetText(sheet), asked))
+    .filter(({ sheet }) => matches(sheet, sheetText(sheet), asked))
     .map(({ slug }) => slug)
 }
 
@@ -40,6 +40,6 @@ test('edges: under leaves the value itself out, at most takes it', () => {
 
 test('what is not understood stays a word, so nothing is found by accident', () => {
   expect(found('chassis depth under many')).toEqual([])
-  expect(askParts('').conditions).toEqual([])
+  expect(parsePartQuery('').conditions).toEqual([])
   expect(found('')).toHaveLength(parts.length)
 })

@@ -1,17 +1,53 @@
 import { z } from 'zod'
 import { m2Keys, maybe, sheetBase, watts } from '../sheetFields'
+import { steady } from '../draws'
+import type { Need } from '../needs'
+import { none, type PartKindDefinition, permitsAlways, silent } from '../partKindDefinition'
 
 /** What the system starts from, kept apart from the drives that hold data. */
-export const bootSheet = z
-  .strictObject({
-    kind: z.literal('boot'),
-    ...sheetBase,
-    capacityBytes: z.int().min(1_000_000_000).max(1e14),
-    attaches: maybe(z.enum(['SATA', 'M.2 SATA', 'M.2 PCIe', 'USB'])),
-    m2Keys,
-    enduranceBytes: maybe(z.number().positive().max(1e18)).describe(
-      'What may be written in its life (TBW).',
-    ),
-    idleWatts: watts,
-  })
-  .meta({ title: 'boot device', plural: 'boot devices' })
+export const bootSheet = z.strictObject({
+  kind: z.literal('boot'),
+  ...sheetBase,
+  capacityBytes: z.int().min(1_000_000_000).max(1e14),
+  attaches: maybe(z.enum(['SATA', 'M.2 SATA', 'M.2 PCIe', 'USB'])),
+  m2Keys,
+  enduranceBytes: maybe(z.number().positive().max(1e18)).describe(
+    'What may be written in its life (TBW).',
+  ),
+  idleWatts: watts,
+})
+
+type BootSheet = z.infer<typeof bootSheet>
+
+function needsOf({ attaches, m2Keys }: BootSheet): Need[] {
+  switch (attaches) {
+    case 'SATA':
+      return [
+        { kind: 'data port', plug: 'SATA', speaks: 'SATA', count: 1 },
+        { kind: 'power plug', plug: 'SATA power' },
+      ]
+    case 'USB':
+      return [{ kind: 'USB port' }]
+    case null:
+      return []
+    default: {
+      const speaks = attaches === 'M.2 PCIe' ? 'PCIe' : 'SATA'
+      const link = { lanes: null, pcieGeneration: null, moves: null }
+      return [{ kind: 'M.2', speaks, keys: m2Keys, ...link }]
+    }
+  }
+}
+
+export const bootKind: PartKindDefinition<BootSheet> = {
+  schema: bootSheet,
+  words: { one: 'boot device', many: 'boot devices' },
+  chosenIn: [{ step: 'core', title: 'Boot, M.2', noun: 'boot device' }],
+  count: 'many',
+  stands: 'inside',
+  needs: needsOf,
+  offers: none,
+  draws: ({ idleWatts }) => steady(idleWatts),
+  permitsDeepIdle: permitsAlways,
+  decibels: silent,
+  highlights: ({ capacityBytes, attaches }, format) => [format.drive(capacityBytes), attaches],
+}

@@ -1,18 +1,38 @@
 import { z } from 'zod'
-import { bayGrid } from '../blocks'
+import { bayGrid, gridOf } from '../blocks'
 import { count, decibels, sheetBase, watts, maybe } from '../sheetFields'
+import { steady } from '../draws'
+import { none, type PartKindDefinition, permitsAlways } from '../partKindDefinition'
 
 /** Bays that go into wide 5.25" openings of a case. */
-export const cageSheet = z
-  .strictObject({
-    kind: z.literal('cage'),
-    ...sheetBase,
-    openings: z.int().min(1).max(6).describe('5.25" openings that it fills, one over the other.'),
-    ...bayGrid,
-    fanCount: maybe(count).describe('Fans that come with it, each wanting a header.'),
-    idleWatts: watts.describe('Its fans and lights.'),
-    noiseDecibels: decibels,
-  })
-  .meta({ title: 'bay cage', plural: 'bay cages' })
+export const cageSheet = z.strictObject({
+  kind: z.literal('cage'),
+  ...sheetBase,
+  openings: z.int().min(1).max(6).describe('5.25" openings that it fills, one over the other.'),
+  ...bayGrid,
+  fanCount: maybe(count).describe('Fans that come with it, each wanting a header.'),
+  idleWatts: watts.describe('Its fans and lights.'),
+  noiseDecibels: decibels,
+})
 
 export type CageSheet = z.infer<typeof cageSheet>
+
+export const cageKind: PartKindDefinition<CageSheet> = {
+  schema: cageSheet,
+  words: { one: 'bay cage', many: 'bay cages' },
+  chosenIn: [{ step: 'shell', title: 'Cages', noun: 'bay cage' }],
+  count: 'many',
+  stands: 'inside',
+  needs: ({ openings, fanCount }) => [
+    { kind: 'opening', count: openings },
+    ...(fanCount === 0 ? none() : [{ kind: 'fan header' as const, count: fanCount }]),
+  ],
+  offers: (sheet) => [{ kind: 'bay', ...gridOf(sheet), at: null }],
+  draws: ({ idleWatts }) => steady(idleWatts),
+  permitsDeepIdle: permitsAlways,
+  decibels: ({ noiseDecibels }) => noiseDecibels,
+  highlights: ({ rows, columns, formFactor, openings }, format) => [
+    `${format.counted(rows * columns, 'bay')} of ${formFactor}"`,
+    `fills ${format.counted(openings, 'wide opening')}`,
+  ],
+}

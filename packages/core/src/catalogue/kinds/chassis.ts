@@ -2,6 +2,8 @@ import { z } from 'zod'
 import { bayGrid, fromEdge } from '../blocks'
 import { BOARD_SIZES, SUPPLY_SHAPES } from '../standards'
 import { count, decibels, maybe, millimetres, sheetBase, watts } from '../sheetFields'
+import { steady } from '../draws'
+import { none, type PartKindDefinition, permitsAlways } from '../partKindDefinition'
 
 /** A block of equal bays on the front, measured from the front's upper left corner. */
 const bayBlock = z.strictObject({ ...bayGrid, leftMm: fromEdge, topMm: fromEdge })
@@ -9,56 +11,83 @@ const bayBlock = z.strictObject({ ...bayGrid, leftMm: fromEdge, topMm: fromEdge 
 /** Where something lies in the top view: from the front and from the left, seen from above. */
 const spot = z.strictObject({ frontMm: fromEdge, leftMm: fromEdge })
 
-export const chassisSheet = z
-  .strictObject({
-    kind: z.literal('chassis'),
-    ...sheetBase,
-    form: z.enum(['rack', 'desktop']),
-    widthMm: millimetres,
-    heightMm: millimetres,
-    depthMm: millimetres.describe('Outside, without plugs.'),
-    bayBlocks: z.array(bayBlock).max(12),
-    openings525: maybe(
-      z.array(z.strictObject({ leftMm: fromEdge, topMm: fromEdge })).max(12),
-    ).describe(
-      'Upper left corners of its 5.25" openings, from the top down; empty when it has none.',
-    ),
-    angledPlugsFit: maybe(z.boolean()).describe(
-      'Whether right-angled SATA plugs find room behind its drives.',
-    ),
-    driveTrays: maybe(z.enum(['included', 'sold apart'])).describe(
-      'Whether trays, or rails and screws, for all bays are in the box.',
-    ),
-    rails: maybe(z.enum(['included', 'sold apart', 'not made'])),
-    boardSizes: maybe(z.array(z.enum(BOARD_SIZES)).max(5)),
-    boardMaxDepthMm: maybe(millimetres).describe(
-      'From the rear edge of the board to the first obstacle in front of it.',
-    ),
-    boardToCoverMm: maybe(millimetres).describe(
-      "From the board's surface to the inside of the cover over it.",
-    ),
-    coverFanMm: maybe(z.number().min(0).max(200)).describe(
-      'Thickness of fans that come mounted under that cover, over the CPU; 0 for none.',
-    ),
-    supplyShapes: maybe(z.array(z.enum(SUPPLY_SHAPES)).max(7)),
-    supplyMaxLengthMm: maybe(millimetres),
-    boardToSupplyMm: maybe(z.number().min(0).max(500)).describe(
-      "From the board's surface to a supply that is mounted over it; 0 when none is over it.",
-    ),
-    cardOpenings: maybe(count),
-    cardHeight: maybe(z.enum(['full', 'half'])),
-    cardMaxLengthMm: maybe(millimetres),
-    airflow: maybe(z.enum(['front to rear', 'side to side'])).describe(
-      'The way the air goes past the board.',
-    ),
-    fanCount: maybe(count).describe('Fans that come with it, each wanting a header.'),
-    fansIdleWatts: watts.describe('All of them together, at the speed they idle at.'),
-    fansNoiseDecibels: decibels,
-    boardAt: maybe(spot).describe(
-      'Places in the top view; null when it is not known where things lie.',
-    ),
-    supplyAt: maybe(spot),
-  })
-  .meta({ title: 'chassis', plural: 'chassis' })
+export const chassisSheet = z.strictObject({
+  kind: z.literal('chassis'),
+  ...sheetBase,
+  form: z.enum(['rack', 'desktop']),
+  widthMm: millimetres,
+  heightMm: millimetres,
+  depthMm: millimetres.describe('Outside, without plugs.'),
+  bayBlocks: z.array(bayBlock).max(12),
+  openings525: maybe(
+    z.array(z.strictObject({ leftMm: fromEdge, topMm: fromEdge })).max(12),
+  ).describe(
+    'Upper left corners of its 5.25" openings, from the top down; empty when it has none.',
+  ),
+  angledPlugsFit: maybe(z.boolean()).describe(
+    'Whether right-angled SATA plugs find room behind its drives.',
+  ),
+  driveTrays: maybe(z.enum(['included', 'sold apart'])).describe(
+    'Whether trays, or rails and screws, for all bays are in the box.',
+  ),
+  rails: maybe(z.enum(['included', 'sold apart', 'not made'])),
+  boardSizes: maybe(z.array(z.enum(BOARD_SIZES)).max(5)),
+  boardMaxDepthMm: maybe(millimetres).describe(
+    'From the rear edge of the board to the first obstacle in front of it.',
+  ),
+  boardToCoverMm: maybe(millimetres).describe(
+    "From the board's surface to the inside of the cover over it.",
+  ),
+  coverFanMm: maybe(z.number().min(0).max(200)).describe(
+    'Thickness of fans that come mounted under that cover, over the CPU; 0 for none.',
+  ),
+  supplyShapes: maybe(z.array(z.enum(SUPPLY_SHAPES)).max(7)),
+  supplyMaxLengthMm: maybe(millimetres),
+  boardToSupplyMm: maybe(z.number().min(0).max(500)).describe(
+    "From the board's surface to a supply that is mounted over it; 0 when none is over it.",
+  ),
+  cardOpenings: maybe(count),
+  cardHeight: maybe(z.enum(['full', 'half'])),
+  cardMaxLengthMm: maybe(millimetres),
+  airflow: maybe(z.enum(['front to rear', 'side to side'])).describe(
+    'The way the air goes past the board.',
+  ),
+  fanCount: maybe(count).describe('Fans that come with it, each wanting a header.'),
+  fansIdleWatts: watts.describe('All of them together, at the speed they idle at.'),
+  fansNoiseDecibels: decibels,
+  boardAt: maybe(spot).describe(
+    'Places in the top view; null when it is not known where things lie.',
+  ),
+  supplyAt: maybe(spot),
+})
 
 export type ChassisSheet = z.infer<typeof chassisSheet>
+
+export const chassisKind: PartKindDefinition<ChassisSheet> = {
+  schema: chassisSheet,
+  words: { one: 'chassis', many: 'chassis' },
+  chosenIn: [{ step: 'shell', title: 'Chassis', noun: 'chassis' }],
+  count: 'one',
+  stands: 'inside',
+  needs: ({ fanCount }) => (fanCount === 0 ? none() : [{ kind: 'fan header', count: fanCount }]),
+  offers: ({ bayBlocks, openings525 }) => [
+    ...bayBlocks.map(({ leftMm, topMm, ...block }) => ({
+      kind: 'bay' as const,
+      ...block,
+      at: { leftMm, topMm },
+    })),
+    ...(openings525 ?? []).map((at) => ({ kind: 'opening' as const, ...at })),
+  ],
+  draws: ({ fansIdleWatts }) => steady(fansIdleWatts),
+  permitsDeepIdle: permitsAlways,
+  // A case without fans of its own makes no sound, whatever else its data sheet leaves open.
+  decibels: ({ fanCount, fansNoiseDecibels }) => (fanCount === 0 ? 'silent' : fansNoiseDecibels),
+  highlights: ({ widthMm, heightMm, depthMm, bayBlocks, form }, format) => [
+    form,
+    format.counted(
+      bayBlocks.reduce((sum, { rows, columns }) => sum + rows * columns, 0),
+      'bay',
+    ),
+    `${widthMm} × ${heightMm} × ${depthMm} mm`,
+  ],
+}

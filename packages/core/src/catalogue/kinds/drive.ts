@@ -1,27 +1,82 @@
 import { z } from 'zod'
-import { decibels, m2Keys, maybe, sheetBase, watts } from '../sheetFields'
+import {
+  decibels,
+  edgeLanes,
+  m2Keys,
+  maybe,
+  pcieGeneration,
+  sheetBase,
+  watts,
+} from '../sheetFields'
+import type { Need } from '../needs'
+import { inWatts, none, type PartKindDefinition, permitsAlways } from '../partKindDefinition'
 
-export const driveSheet = z
-  .strictObject({
-    kind: z.literal('drive'),
-    ...sheetBase,
-    capacityBytes: z.int().min(1_000_000_000).max(1e15),
-    formFactor: z.enum(['3.5', '2.5', 'M.2', 'USB']),
-    plug: maybe(z.enum(['SATA', 'SAS', 'NVMe', 'USB'])),
-    m2Keys,
-    medium: z.enum(['disk', 'flash']),
-    rpm: maybe(z.int().min(0).max(20_000)).describe('Revolutions a minute; 0 for flash.'),
-    recording: maybe(z.enum(['conventional', 'shingled', 'flash'])),
-    idleWatts: watts,
-    standbyWatts: watts.describe('Spun down, or asleep.'),
-    readingWatts: watts.describe('While it reads all the time.'),
-    start12VAmps: maybe(z.number().min(0).max(10)).describe(
-      'Peak current from the 12 V rail while starting, amperes.',
-    ),
-    noiseDecibels: decibels,
-    maxCelsius: maybe(z.number().min(0).max(120)).describe('Warmest that the maker allows.'),
-    outerRateBytesPerSecond: maybe(z.number().positive().max(1e11)),
-  })
-  .meta({ title: 'drive', plural: 'drives' })
+export const driveSheet = z.strictObject({
+  kind: z.literal('drive'),
+  ...sheetBase,
+  capacityBytes: z.int().min(1_000_000_000).max(1e15),
+  formFactor: z.enum(['3.5', '2.5', 'M.2', 'USB']),
+  plug: maybe(z.enum(['SATA', 'SAS', 'NVMe', 'USB'])),
+  m2Keys,
+  pcieLanes: maybe(edgeLanes).describe('For NVMe drives.'),
+  pcieGeneration: maybe(pcieGeneration),
+  medium: z.enum(['disk', 'flash']),
+  rpm: maybe(z.int().min(0).max(20_000)).describe('Revolutions a minute; 0 for flash.'),
+  recording: maybe(z.enum(['conventional', 'shingled', 'flash'])),
+  idleWatts: watts,
+  standbyWatts: watts.describe('Spun down, or asleep.'),
+  readingWatts: watts.describe('While it reads all the time.'),
+  start12VAmps: maybe(z.number().min(0).max(10)).describe(
+    'Peak current from the 12 V rail while starting, amperes.',
+  ),
+  noiseDecibels: decibels,
+  maxCelsius: maybe(z.number().min(0).max(120)).describe('Warmest that the maker allows.'),
+  outerRateBytesPerSecond: maybe(z.number().positive().max(1e11)),
+})
 
 export type DriveSheet = z.infer<typeof driveSheet>
+
+/** Drives in M.2 sockets and USB ports have no bay and never lie on the bench. */
+export function goesIntoBay({ formFactor }: Pick<DriveSheet, 'formFactor'>): boolean {
+  return formFactor === '3.5' || formFactor === '2.5'
+}
+
+function needsOf({ formFactor, plug, m2Keys, pcieLanes, pcieGeneration }: DriveSheet): Need[] {
+  if (formFactor === 'USB') return [{ kind: 'USB port' }]
+  if (formFactor === 'M.2') {
+    const speaks = plug === 'NVMe' ? 'PCIe' : plug === 'SATA' ? 'SATA' : null
+    return [{ kind: 'M.2', speaks, keys: m2Keys, lanes: pcieLanes, pcieGeneration, moves: null }]
+  }
+  const ownPlug = { SAS: 'SFF-8482', NVMe: 'SFF-8639', SATA: 'SATA', USB: 'USB' } as const
+  return [
+    { kind: 'bay', formFactor },
+    { kind: 'data port', plug: plug && ownPlug[plug], speaks: plug ?? 'SATA', count: 1 },
+    { kind: 'power plug', plug: 'SATA power' },
+  ]
+}
+
+export const driveKind: PartKindDefinition<DriveSheet> = {
+  schema: driveSheet,
+  words: { one: 'drive', many: 'drives' },
+  chosenIn: [
+    { step: 'drives', title: 'Drives', noun: 'drive', takes: goesIntoBay },
+    { step: 'core', title: 'Boot, M.2', noun: 'boot device' },
+  ],
+  count: 'many',
+  stands: 'inside',
+  needs: needsOf,
+  offers: none,
+  draws: ({ standbyWatts, idleWatts, readingWatts }) => ({
+    asleep: standbyWatts,
+    idle: idleWatts,
+    'kept awake': idleWatts,
+    busy: readingWatts,
+  }),
+  permitsDeepIdle: permitsAlways,
+  decibels: ({ medium, noiseDecibels }) => (medium === 'flash' ? 'silent' : noiseDecibels),
+  highlights: ({ capacityBytes, formFactor, idleWatts }, format) => [
+    format.drive(capacityBytes),
+    /^\d/.test(formFactor) ? `${formFactor}"` : formFactor,
+    inWatts(idleWatts, 'idle', format),
+  ],
+}

@@ -44,7 +44,7 @@ describe('data by kind', () => {
 
   test('kinds stand in one order, whichever came first', () => {
     const kinds = [...DATA_KINDS].reverse()
-    const all = kinds.reduce((document, kind) => changeData(document, kind, { nowBytes: 1 }), empty)
+    const all = kinds.reduce((design, kind) => changeData(design, kind, { nowBytes: 1 }), empty)
     expect(all.brief.data.map(({ kind }) => kind)).toEqual(DATA_KINDS)
   })
 
@@ -56,12 +56,12 @@ describe('data by kind', () => {
     })
     fc.assert(
       fc.property(fc.array(change, { maxLength: 12 }), (changes) => {
-        const document = changes.reduce(
+        const design = changes.reduce(
           (before, { kind, ...numbers }) => changeData(before, kind, numbers),
           empty,
         )
-        expect(parseDesign(JSON.parse(JSON.stringify(document)))).toEqual({ document })
-        const { brief } = document
+        expect(parseDesign(JSON.parse(JSON.stringify(design)))).toEqual({ design: design })
+        const { brief } = design
         expect(wantedBytes(brief)).toBe(
           dataNowBytes(brief) + Math.round(growthBytesPerYear(brief) * brief.horizonYears),
         )
@@ -122,7 +122,7 @@ describe('what is owned', () => {
     const three = [fan, fan, fan].reduce(fitOne, shelf)
     expect(fittedOfKind(three, 'fan').map(({ part }) => part.owned)).toEqual([true, true, false])
     expect(ownedLeft(three, fan)).toBe(0)
-    const cost = (document: typeof shelf): number => evaluate(document).cost.totalMinor
+    const cost = (design: typeof shelf): number => evaluate(design).cost.totalMinor
     expect(cost([fan, fan].reduce(fitOne, shelf))).toBe(cost(shelf))
     expect(cost(three)).toBeGreaterThan(cost(shelf))
   })
@@ -135,16 +135,16 @@ describe('what is owned', () => {
 
   test('drives too, bay by bay', () => {
     const drive = { ...demoPart('quillon-keep-16'), ownedPieces: 1 }
-    const put = putDrivesInBays(shelf, drive, ['bay-1', 'bay-2'])
+    const put = putDrivesInBays(shelf, drive, ['chassis-1/1', 'chassis-1/2'])
     const owned = fittedOfKind(put, 'drive').filter(({ part }) => part.owned)
-    expect(owned.map(({ part }) => part.bay)).toEqual(['bay-1'])
+    expect(owned.map(({ part }) => part.bay)).toEqual(['chassis-1/1'])
   })
 
   test('another part of the catalogue is not taken for it', () => {
     const other = { ...changedPart('brisk-92', {}), ownedPieces: 1 }
-    const document = fitPart(fitPart(shelf, fan), other)
-    expect(ownedLeft(document, fan)).toBe(1)
-    expect(ownedLeft(document, other)).toBe(0)
+    const design = fitPart(fitPart(shelf, fan), other)
+    expect(ownedLeft(design, fan)).toBe(1)
+    expect(ownedLeft(design, other)).toBe(0)
   })
 })
 
@@ -153,6 +153,6 @@ test('a machine has one UPS: another takes its place', () => {
   expect(fittedOfKind(two, 'ups').map(({ sheet }) => sheet.model)).toEqual(['Bridge 90'])
 })
 
-function fitOne(document: typeof shelf, part: ReturnType<typeof demoPart>): typeof shelf {
-  return fitPart(document, part)
+function fitOne(design: typeof shelf, part: ReturnType<typeof demoPart>): typeof shelf {
+  return fitPart(design, part)
 }

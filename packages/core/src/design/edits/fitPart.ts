@@ -1,52 +1,64 @@
-import type { CataloguePart, PartKind } from '../../catalogue/partKinds'
-import type { DesignDocument, FittedPart } from '../document'
-import { fittedOfKind, fittedOne } from '../fittedParts'
+import { type CataloguePart, kindOf, partKinds, type PartKind } from '../../catalogue/partKinds'
+import type { Design, FittedPart } from '../design'
+import { fittedOfKind, fittedWithSheets } from '../fittedParts'
 import { nextId } from './nextId'
 import { withoutPinsOn } from './pinPaths'
 import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
 
-/** Kinds of which a machine has one: a new one takes the place of the old. */
-const SINGLE: ReadonlySet<PartKind> = new Set([
-  'chassis',
-  'board',
-  'cpu',
-  'cooler',
-  'supply',
-  'place',
-  'ups',
-])
-
-/** Whether a machine has one part of this kind, so that choosing another changes it. */
-export function isSingle(kind: PartKind): boolean {
-  return SINGLE.has(kind)
+/**
+ * Of how many pieces of a kind one more takes the place of another: one for most of what a machine has once, as
+ * many as there are sockets for CPUs; Infinity where any number may be added.
+ */
+export function mostOf(design: Design, kind: PartKind): number {
+  const { count } = partKinds[kind]
+  if (count === 'many') return Infinity
+  if (count === 'one' || count === 'one or more') return 1
+  const offered = fittedWithSheets(design)
+    .flatMap(({ sheet }) => kindOf(sheet).offers(sheet))
+    .reduce(
+      (sum, offer) => sum + (offer.kind === count && 'count' in offer ? (offer.count ?? 0) : 0),
+      0,
+    )
+  return Math.max(1, offered)
 }
 
 /**
- * Adds a part that sits in no bay, or changes the one there is where a machine has only one; the same
- * one again changes nothing.
+ * Adds a part that sits in no bay. Where there are as many of its kind as the machine takes, they are changed for
+ * it instead and keep their ids, so that drives stay in the bays of a case; the same one again changes nothing.
  */
-export function fitPart(document: DesignDocument, part: CataloguePart): DesignDocument {
+export function fitPart(design: Design, part: CataloguePart): Design {
   const { kind } = part.sheet
-  const { document: withSheet, snapshotId } = withSnapshot(document, part)
-  const takesPlace = isSingle(kind)
-  if (takesPlace && fittedOne(document, kind)?.part.snapshotId === snapshotId) return document
-  const replaced = takesPlace
-    ? new Set(fittedOfKind(document, kind).map(({ part: { id } }) => id))
-    : new Set<string>()
-  const fitted: FittedPart = {
-    id: nextId(
-      kind,
-      document.fitted.map(({ id }) => id),
-    ),
-    snapshotId,
-    owned: ownedLeft(withSheet, part) > 0,
-    bay: null,
-    label: '',
-    ageYears: null,
-    sockets: [],
-  }
-  return withoutUnusedSnapshots({
-    ...withoutPinsOn(withSheet, replaced),
-    fitted: [...withSheet.fitted.filter(({ id }) => !replaced.has(id)), fitted],
+  const there = fittedOfKind(design, kind)
+  if (there.length < mostOf(design, kind)) return fitAnother(design, part)
+  const { design: withSheet, snapshotId } = withSnapshot(design, part)
+  const changed = new Set(
+    there.filter((one) => one.part.snapshotId !== snapshotId).map((one) => one.part.id),
+  )
+  if (changed.size === 0) return design
+  let left = ownedLeft(withoutPieces(withSheet, changed), part)
+  const fitted = withSheet.fitted.map((piece) => {
+    if (!changed.has(piece.id)) return piece
+    left -= 1
+    return newPiece(piece.id, snapshotId, left >= 0)
   })
+  return withoutUnusedSnapshots({ ...withoutPinsOn(withSheet, changed), fitted })
+}
+
+/** Adds a part beside those of its kind that are there, however many a machine usually has. */
+export function fitAnother(design: Design, part: CataloguePart): Design {
+  const { design: withSheet, snapshotId } = withSnapshot(design, part)
+  const id = nextId(
+    part.sheet.kind,
+    design.fitted.map((piece) => piece.id),
+  )
+  const piece = newPiece(id, snapshotId, ownedLeft(withSheet, part) > 0)
+  return withoutUnusedSnapshots({ ...withSheet, fitted: [...withSheet.fitted, piece] })
+}
+
+function newPiece(id: string, snapshotId: string, owned: boolean): FittedPart {
+  return { id, snapshotId, owned, bay: null, away: null, label: '', ageYears: null, sockets: [] }
+}
+
+function withoutPieces(design: Design, ids: ReadonlySet<string>): Design {
+  return { ...design, fitted: design.fitted.filter(({ id }) => !ids.has(id)) }
 }

@@ -1,7 +1,6 @@
-import { THOUGHT } from '../../pool/thoughtPool'
-import type { ZfsVdevKindName } from '../../pool/zfs/vdevKinds'
-import { USUAL_ASHIFT } from '../../pool/zfs/zfsPoolFields'
-import type { DesignDocument } from '../document'
+import { PLACEHOLDER_POOL } from '../pools/placeholderPool'
+import { USUAL_ASHIFT, type ZfsVdevKindName } from '../pools/zfsPool'
+import type { Design } from '../design'
 import { layOut } from './layOut'
 
 /** A ZFS group that is to be made of these drives. */
@@ -15,12 +14,16 @@ export interface WantedGroup {
  * @param poolId the pool to join; null makes a new one
  */
 export function groupDrives(
-  document: DesignDocument,
+  design: Design,
   wanted: readonly WantedGroup[],
   poolId?: string | null,
-): DesignDocument {
+): Design {
   const groups = wanted.map(({ kind, driveIds }, index) => {
     return { id: `group-${index + 1}`, kind, driveIds: [...driveIds] }
   })
-  return layOut(document, { ...THOUGHT, family: 'zfs', ashift: USUAL_ASHIFT, groups }, poolId)
+  return layOut(
+    design,
+    { ...PLACEHOLDER_POOL, family: 'zfs', ashift: USUAL_ASHIFT, groups },
+    poolId,
+  )
 }

@@ -1,11 +1,13 @@
 import { demoDesign } from '../../../fixtures/demo'
 import { driveIdsOf } from '../../../fixtures/ruleTable'
 import { evaluate } from '../../evaluate'
-import { type FamilyName, familyOf } from '../../pool/families'
+import { familyOf } from '../../pool/families'
+import type { FamilyName } from '../pools/pools'
 import { brokenReferences } from '../brokenReferences'
-import type { DesignDocument, Pool } from '../document'
-import { driveBytes } from '../driveBytes'
-import { spareLayout } from '../spareLayout'
+import type { Design } from '../design'
+import type { Pool } from '../pools/pools'
+import { driveBytes } from '../../design/driveBytes'
+import { spareLayout } from '../../pool/zfs/spareLayout'
 import { changePool } from './changePool'
 import { groupDrives } from './groupDrives'
 import { layOut } from './layOut'
@@ -14,15 +16,10 @@ const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
 const drawer = demoDesign('drawer-of-drives')
 
-function layoutOf(
-  document: DesignDocument,
-  ids: readonly string[],
-  family: FamilyName,
-  id: string,
-): Pool {
+function layoutOf(design: Design, ids: readonly string[], family: FamilyName, id: string): Pool {
   const drives = ids.map((driveId) => ({
     id: driveId,
-    capacityBytes: driveBytes(document).get(driveId) ?? 0,
+    capacityBytes: driveBytes(design).get(driveId) ?? 0,
   }))
   const found = familyOf({ family })
     .layouts(drives)

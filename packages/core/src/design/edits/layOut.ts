@@ -1,5 +1,6 @@
-import { familyOf } from '../../pool/families'
-import type { DesignDocument, Group, Pool } from '../document'
+import { fewestMembers } from '../pools/pools'
+import type { Design } from '../design'
+import type { Group, Pool } from '../pools/pools'
 import { nextId } from './nextId'
 import { ungroupDrives } from './ungroupDrives'
 import { withGroups } from './withGroups'
@@ -16,18 +17,14 @@ import { withGroups } from './withGroups'
  * @param wanted a pool whose ids, and whose name, count for nothing
  * @param poolId the pool to join; null makes a new one
  */
-export function layOut(
-  document: DesignDocument,
-  wanted: Pool,
-  poolId?: string | null,
-): DesignDocument {
+export function layOut(design: Design, wanted: Pool, poolId?: string | null): Design {
   const driveIds = new Set(wanted.groups.flatMap((group) => group.driveIds))
-  if (driveIds.size === 0) return document
-  const leaving = new Set([...driveIds, ...strandedMembers(document, driveIds)])
-  const without = ungroupDrives(document, [...leaving])
-  const groups = numbered(wanted, document)
-  const at = poolId === null ? -1 : placeOf(document, wanted, driveIds, poolId)
-  const before = document.pools[at]
+  if (driveIds.size === 0) return design
+  const leaving = new Set([...driveIds, ...strandedMembers(design, driveIds)])
+  const without = ungroupDrives(design, [...leaving])
+  const groups = numbered(wanted, design)
+  const at = poolId === null ? -1 : placeOf(design, wanted, driveIds, poolId)
+  const before = design.pools[at]
   const isEmptied = before && !without.pools.some(({ id }) => id === before.id)
   if (before && isEmptied) {
     const { id, name } = before
@@ -44,7 +41,7 @@ export function layOut(
   }
   const id = nextId(
     'pool',
-    document.pools.map((pool) => pool.id),
+    design.pools.map((pool) => pool.id),
   )
   const pool = withGroups({ ...wanted, id, name: id.replace('-', ' ') }, groups)
   return { ...without, pools: [...without.pools, pool] }
@@ -62,7 +59,7 @@ function settingsOf(before: Pool, wanted: Pool): Pool {
   return { ...before, columns: wanted.columns, parity: wanted.parity }
 }
 
-function numbered(wanted: Pool, { pools }: DesignDocument): Group[] {
+function numbered(wanted: Pool, { pools }: Design): Group[] {
   const taken = pools.flatMap(({ groups }) => groups.map(({ id }) => id))
   const groups: Group[] = []
   for (const group of wanted.groups) {
@@ -74,19 +71,19 @@ function numbered(wanted: Pool, { pools }: DesignDocument): Group[] {
 }
 
 /** Members left behind in groups that become too narrow. */
-function strandedMembers(document: DesignDocument, leaving: ReadonlySet<string>): string[] {
-  return document.pools.flatMap((pool) =>
+function strandedMembers(design: Design, leaving: ReadonlySet<string>): string[] {
+  return design.pools.flatMap((pool) =>
     pool.groups.flatMap((group) => {
       const left = group.driveIds.filter((id) => !leaving.has(id))
       const isRobbed = left.length < group.driveIds.length
-      return isRobbed && left.length < familyOf(pool).fewestMembers(group) ? left : []
+      return isRobbed && left.length < fewestMembers(pool, group) ? left : []
     }),
   )
 }
 
 /** Where in the list of pools the layout goes; -1 for a new one at the end. */
 function placeOf(
-  { pools }: DesignDocument,
+  { pools }: Design,
   wanted: Pool,
   driveIds: ReadonlySet<string>,
   poolId: string | undefined,

@@ -1,19 +1,15 @@
-import type { DesignDocument } from '../document'
+import type { Design } from '../design'
 
 /**
  * Moves a drive to a bay, or to the bench with `null`. If the bay is taken, the two change places.
  */
-export function moveDrive(
-  document: DesignDocument,
-  driveId: string,
-  bay: string | null,
-): DesignDocument {
-  const drive = document.fitted.find(({ id }) => id === driveId)
-  if (!drive || drive.bay === bay) return document
-  const fitted = document.fitted.map((part) => {
-    if (part.id === driveId) return { ...part, bay }
+export function moveDrive(design: Design, driveId: string, bay: string | null): Design {
+  const drive = design.fitted.find(({ id }) => id === driveId)
+  if (!drive || (drive.bay === bay && drive.away === null)) return design
+  const fitted = design.fitted.map((part) => {
+    if (part.id === driveId) return { ...part, bay, away: null }
     if (bay !== null && part.bay === bay) return { ...part, bay: drive.bay }
     return part
   })
-  return { ...document, fitted }
+  return { ...design, fitted }
 }

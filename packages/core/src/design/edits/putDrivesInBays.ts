@@ -1,5 +1,5 @@
 import type { CataloguePart } from '../../catalogue/partKinds'
-import type { DesignDocument, FittedPart } from '../document'
+import type { Design, FittedPart } from '../design'
 import { nextId } from './nextId'
 import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
 
@@ -13,12 +13,12 @@ import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
  * @param bayIds ids as `baysOf` gives them
  */
 export function putDrivesInBays(
-  document: DesignDocument,
+  design: Design,
   model: CataloguePart,
   bayIds: readonly string[],
-): DesignDocument {
-  if (bayIds.length === 0) return document
-  const { document: withSheet, snapshotId } = withSnapshot(document, model)
+): Design {
+  if (bayIds.length === 0) return design
+  const { design: withSheet, snapshotId } = withSnapshot(design, model)
   const inBay = new Map(withSheet.fitted.map((part, index) => [part.bay, index]))
   const fitted = [...withSheet.fitted]
   let changed = false
@@ -38,6 +38,7 @@ export function putDrivesInBays(
       snapshotId,
       owned: left > 0,
       bay,
+      away: null,
       label: '',
       ageYears: null,
       sockets: [],
@@ -45,5 +46,5 @@ export function putDrivesInBays(
     if (index === undefined) fitted.push(drive)
     else fitted[index] = drive
   }
-  return changed ? withoutUnusedSnapshots({ ...withSheet, fitted }) : document
+  return changed ? withoutUnusedSnapshots({ ...withSheet, fitted }) : design
 }

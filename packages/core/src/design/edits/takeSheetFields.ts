@@ -1,5 +1,5 @@
 import { type CataloguePart, partSheet } from '../../catalogue/partKinds'
-import type { DesignDocument } from '../document'
+import type { Design } from '../design'
 import { sameValue } from '../sameValue'
 
 /**
@@ -9,23 +9,23 @@ import { sameValue } from '../sameValue'
  * would be no valid data sheet changes nothing.
  */
 export function takeSheetFields(
-  document: DesignDocument,
+  design: Design,
   snapshotId: string,
   part: CataloguePart,
   fields: readonly string[],
-): DesignDocument {
-  const snapshot = document.snapshots.find(({ id }) => id === snapshotId)
-  if (snapshot?.sheet.kind !== part.sheet.kind) return document
+): Design {
+  const snapshot = design.snapshots.find(({ id }) => id === snapshotId)
+  if (snapshot?.sheet.kind !== part.sheet.kind) return design
   const newest = new Map<string, unknown>(Object.entries(part.sheet))
   const taken = Object.fromEntries(fields.map((field) => [field, newest.get(field) ?? null]))
   const mixed = partSheet.safeParse({ ...snapshot.sheet, ...taken })
-  if (!mixed.success || sameValue(mixed.data, snapshot.sheet)) return document
+  if (!mixed.success || sameValue(mixed.data, snapshot.sheet)) return design
   const catalogueVersion = sameValue(mixed.data, part.sheet)
     ? part.version
     : snapshot.catalogueVersion
   return {
-    ...document,
-    snapshots: document.snapshots.map((one) =>
+    ...design,
+    snapshots: design.snapshots.map((one) =>
       one.id === snapshotId ? { ...one, sheet: mixed.data, catalogueVersion } : one,
     ),
   }

@@ -1,4 +1,5 @@
-import type { DesignDocument, Group } from '../document'
+import type { Design } from '../design'
+import type { Group } from '../pools/pools'
 import { withGroups } from './withGroups'
 
 /**
@@ -6,16 +7,13 @@ import { withGroups } from './withGroups'
  * parity: a finding says so, and the builder may be about to put another drive in. Empty groups and
  * pools go.
  */
-export function ungroupDrives(
-  document: DesignDocument,
-  driveIds: readonly string[],
-): DesignDocument {
+export function ungroupDrives(design: Design, driveIds: readonly string[]): Design {
   const leaving = new Set(driveIds)
-  const isMember = document.pools.some(({ groups }) =>
+  const isMember = design.pools.some(({ groups }) =>
     groups.some((group) => group.driveIds.some((id) => leaving.has(id))),
   )
-  if (!isMember) return document
-  const pools = document.pools
+  if (!isMember) return design
+  const pools = design.pools
     .map((pool) =>
       withGroups(
         pool,
@@ -28,5 +26,5 @@ export function ungroupDrives(
       ),
     )
     .filter((pool) => pool.groups.length > 0)
-  return { ...document, pools }
+  return { ...design, pools }
 }

@@ -1,4 +1,4 @@
-import type { Group, Pool } from '../document'
+import type { Group, Pool } from '../pools/pools'
 
 /** The pool with other groups; they must be of its own family. */
 export function withGroups(pool: Pool, groups: readonly Group[]): Pool {

@@ -1,5 +1,6 @@
 import { USUAL_FILE_BYTES } from '../brief'
-import { DESIGN_VERSION } from '../document'
+import { DESIGN_VERSION } from '../design'
+import { toVersion6 } from './toVersion6'
 
 type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>
 
@@ -9,12 +10,13 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // "nobody has said it", which the schema fills in.
   1: (document) => document,
   // Version 3 keeps the data of the brief by kind. Older documents never said of which kind it is.
-  2: (document) => ({ ...document, brief: dataByKind(document.brief) }),
+  2: (design) => ({ ...design, brief: dataByKind(design.brief) }),
   // Version 4 knows pools of other families than ZFS, spares and dRAID, and the house rule on
   // compression, which the schema fills in. What was a pool before is one still.
   3: (document) => document,
   // Version 5 keeps what the builder has fixed about slots, cables and leads; before, nothing was.
   4: (document) => document,
+  5: toVersion6,
 }
 
 /**
@@ -23,13 +25,13 @@ const upgrades: Partial<Record<number, Upgrade>> = {
  * @param raw anything; what is not a versioned object is returned as it is, for the schema to refuse
  */
 export function upgradeDesign(raw: unknown): unknown {
-  let document = raw
-  while (isVersioned(document) && document.version < DESIGN_VERSION) {
-    const upgrade = upgrades[document.version]
-    if (!upgrade) return document
-    document = { ...upgrade(document), version: document.version + 1 }
+  let design = raw
+  while (isVersioned(design) && design.version < DESIGN_VERSION) {
+    const upgrade = upgrades[design.version]
+    if (!upgrade) return design
+    design = { ...upgrade(design), version: design.version + 1 }
   }
-  return document
+  return design
 }
 
 function dataByKind(brief: unknown): unknown {

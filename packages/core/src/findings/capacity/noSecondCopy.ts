@@ -1,8 +1,9 @@
 import { dataNowBytes } from '../../design/brief'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** Redundancy keeps a pool running; it does not bring back what was deleted, burnt or stolen. */
-export const noSecondCopy: Rule = ({ brief }, { capacity }, say) => {
+export const noSecondCopy: Rule = ({ design, capacity }, format) => {
+  const { brief } = design
   if (capacity.availableBytes === 0 || brief.secondCopy.trim() !== '') return []
   const nowBytes = dataNowBytes(brief)
   return [
@@ -12,7 +13,7 @@ export const noSecondCopy: Rule = ({ brief }, { capacity }, say) => {
       step: 'brief',
       partIds: [],
       groupIds: [],
-      sentence: `Redundancy is not a backup: the brief does not say where the second copy of ${nowBytes > 0 ? `these ${say.space(nowBytes)}` : 'the data'} is.`,
+      sentence: `Redundancy is not a backup: the brief does not say where the second copy of ${nowBytes > 0 ? `these ${format.space(nowBytes)}` : 'the data'} is.`,
       numbers: { dataNowBytes: nowBytes },
     },
   ]

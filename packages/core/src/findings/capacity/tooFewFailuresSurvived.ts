@@ -1,7 +1,8 @@
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** Fewer failures are survived than the brief asks for. */
-export const tooFewFailuresSurvived: Rule = ({ brief }, { survival }) => {
+export const tooFewFailuresSurvived: Rule = ({ design, survival }) => {
+  const { brief } = design
   const { alwaysSurvived } = survival
   const { failuresWanted } = brief
   if (alwaysSurvived === null || failuresWanted === null || alwaysSurvived >= failuresWanted) {

@@ -1,8 +1,9 @@
 import { dataNowBytes, growthBytesPerYear } from '../../design/brief'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** Today's data does not fit, or not for as long as the brief asks. */
-export const tooSmall: Rule = ({ brief }, { capacity }, say) => {
+export const tooSmall: Rule = ({ design, capacity }, format) => {
+  const { brief } = design
   const { workingBytes, wantedBytes } = capacity
   if (workingBytes === 0 || workingBytes >= wantedBytes) return []
   const nowBytes = dataNowBytes(brief)
@@ -16,8 +17,8 @@ export const tooSmall: Rule = ({ brief }, { capacity }, say) => {
       partIds: [],
       groupIds: [],
       sentence: fitsToday
-        ? `Full after ${say.number(years, 1)} of ${say.number(brief.horizonYears, 1)} years: ${say.space(workingBytes)} to work with against ${say.space(wantedBytes)} wanted.`
-        : `Today's ${say.space(nowBytes)} do not fit in ${say.space(workingBytes)} to work with.`,
+        ? `Full after ${format.number(years, 1)} of ${format.number(brief.horizonYears, 1)} years: ${format.space(workingBytes)} to work with against ${format.space(wantedBytes)} wanted.`
+        : `Today's ${format.space(nowBytes)} do not fit in ${format.space(workingBytes)} to work with.`,
       numbers: { workingBytes, wantedBytes, dataNowBytes: nowBytes },
       houseRule:
         'Working capacity keeps below the fill ceiling and leaves out the snapshot reserve.',

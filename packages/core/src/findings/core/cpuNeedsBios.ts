@@ -1,26 +1,26 @@
-import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** The CPU needs newer firmware than the board ships with, and perhaps another CPU to put it in. */
-export const cpuNeedsBios: Rule = (document) => {
-  const board = fittedOne(document, 'board')
-  const cpu = fittedOne(document, 'cpu')
+export const cpuNeedsBios: Rule = ({ machine }) => {
+  const board = pieceOf(machine, 'board')
+  const cpu = pieceOf(machine, 'cpu')
   // A wrong socket is said by another rule; firmware cannot mend it.
-  if (!board || cpu?.sheet.socket !== board.sheet.socket) return []
-  const { biosFamily, biosVersion, flashesWithoutCpu } = board.sheet
-  const { biosNeeds } = cpu.sheet
+  if (!board || cpu?.dataSheet.socket !== board.dataSheet.socket) return []
+  const { biosFamily, biosVersion, flashesWithoutCpu } = board.dataSheet
+  const { biosNeeds } = cpu.dataSheet
   const parts = [board, cpu]
   if (biosFamily === null || biosVersion === null || biosNeeds === null) {
     return [
       notKnown({
         code: 'cpu-needs-bios',
         step: 'core',
-        partIds: parts.map(({ part }) => part.id),
+        partIds: parts.map(({ id }) => id),
         question: 'whether the board starts with this CPU',
-        missing: `firmware versions for ${sheetName(biosNeeds === null ? cpu.sheet : board.sheet)}`,
+        missing: `firmware versions for ${sheetName(biosNeeds === null ? cpu.dataSheet : board.dataSheet)}`,
       }),
     ]
   }
@@ -32,7 +32,7 @@ export const cpuNeedsBios: Rule = (document) => {
         severity: 'blocks',
         step: 'core',
         parts,
-        sentence: `No firmware of ${sheetName(board.sheet)} knows ${sheetName(cpu.sheet)}.`,
+        sentence: `No firmware of ${sheetName(board.dataSheet)} knows ${sheetName(cpu.dataSheet)}.`,
       }),
     ]
   }
@@ -49,7 +49,7 @@ export const cpuNeedsBios: Rule = (document) => {
       severity: flashesWithoutCpu === true ? 'note' : 'risks',
       step: 'core',
       parts,
-      sentence: `${sheetName(cpu.sheet)} needs firmware ${need.version}; the board ships with ${biosVersion}, and ${how}.`,
+      sentence: `${sheetName(cpu.dataSheet)} needs firmware ${need.version}; the board ships with ${biosVersion}, and ${how}.`,
       numbers: { neededVersion: need.version, biosVersion },
     }),
   ]

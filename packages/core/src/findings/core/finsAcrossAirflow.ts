@@ -1,28 +1,28 @@
-import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** The chassis blows one way, the cooler's fins stand across it. */
-export const finsAcrossAirflow: Rule = (document) => {
-  const chassis = fittedOne(document, 'chassis')
-  const cooler = fittedOne(document, 'cooler')
+export const finsAcrossAirflow: Rule = ({ machine }) => {
+  const chassis = pieceOf(machine, 'chassis')
+  const cooler = pieceOf(machine, 'cooler')
   if (!chassis || !cooler) return []
-  const { airflow } = chassis.sheet
-  const { fins } = cooler.sheet
+  const { airflow } = chassis.dataSheet
+  const { fins } = cooler.dataSheet
   if (fins === 'downwards') return []
   if (airflow === null || fins === null) {
     return [
       notKnown({
         code: 'fins-across-airflow',
         step: 'core',
-        partIds: [chassis.part.id, cooler.part.id],
+        partIds: [chassis.id, cooler.id],
         question: 'whether the fins stand across the airflow',
         missing:
           fins === null
-            ? `the way air goes through ${sheetName(cooler.sheet)}`
-            : `the way ${sheetName(chassis.sheet)} blows`,
+            ? `the way air goes through ${sheetName(cooler.dataSheet)}`
+            : `the way ${sheetName(chassis.dataSheet)} blows`,
       }),
     ]
   }
@@ -33,7 +33,7 @@ export const finsAcrossAirflow: Rule = (document) => {
       severity: 'note',
       step: 'core',
       parts: [chassis, cooler],
-      sentence: `The fins of ${sheetName(cooler.sheet)} let air through ${fins}; ${sheetName(chassis.sheet)} blows ${airflow}.`,
+      sentence: `The fins of ${sheetName(cooler.dataSheet)} let air through ${fins}; ${sheetName(chassis.dataSheet)} blows ${airflow}.`,
     }),
   ]
 }

@@ -1,16 +1,16 @@
-import { fittedOfKind, fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { piecesOf, pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** Nothing to look at while the machine is set up. */
-export const noDisplayOutput: Rule = (document) => {
-  const board = fittedOne(document, 'board')
-  const cpu = fittedOne(document, 'cpu')
-  if (!board || !cpu || fittedOfKind(document, 'display').length > 0) return []
-  const { displayOutput } = board.sheet
-  const { hasGraphics } = cpu.sheet
+export const noDisplayOutput: Rule = ({ machine }) => {
+  const board = pieceOf(machine, 'board')
+  const cpu = pieceOf(machine, 'cpu')
+  if (!board || !cpu || piecesOf(machine, 'display').length > 0) return []
+  const { displayOutput } = board.dataSheet
+  const { hasGraphics } = cpu.dataSheet
   if (displayOutput === 'always') return []
   const parts = [board, cpu]
   const base = { code: 'no-display-output', step: 'core' } as const
@@ -20,7 +20,7 @@ export const noDisplayOutput: Rule = (document) => {
         ...base,
         severity: 'risks',
         parts,
-        sentence: `${sheetName(board.sheet)} has no display socket: setting it up takes a display card in a slot.`,
+        sentence: `${sheetName(board.dataSheet)} has no display socket: setting it up takes a display card in a slot.`,
       }),
     ]
   }
@@ -28,9 +28,9 @@ export const noDisplayOutput: Rule = (document) => {
     return [
       notKnown({
         ...base,
-        partIds: parts.map(({ part }) => part.id),
+        partIds: parts.map(({ id }) => id),
         question: 'whether there is a picture',
-        missing: `display outputs for ${sheetName(displayOutput === null ? board.sheet : cpu.sheet)}`,
+        missing: `display outputs for ${sheetName(displayOutput === null ? board.dataSheet : cpu.dataSheet)}`,
       }),
     ]
   }
@@ -40,7 +40,7 @@ export const noDisplayOutput: Rule = (document) => {
       ...base,
       severity: 'risks',
       parts,
-      sentence: `${sheetName(cpu.sheet)} has no graphics, so the board's display sockets are dead: setting it up takes a display card in a slot.`,
+      sentence: `${sheetName(cpu.dataSheet)} has no graphics, so the board's display sockets are dead: setting it up takes a display card in a slot.`,
     }),
   ]
 }

@@ -1,22 +1,22 @@
-import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** Ports of different speed on one board look alike. */
-export const sataPortsDiffer: Rule = (document, _figures, say) => {
-  const board = fittedOne(document, 'board')
-  const generations = board?.sheet.sataGenerations
-  if (!board || board.sheet.sataPorts < 2) return []
+export const sataPortsDiffer: Rule = ({ machine }, format) => {
+  const board = pieceOf(machine, 'board')
+  const generations = board?.dataSheet.sataGenerations
+  if (!board || board.dataSheet.sataPorts < 2) return []
   if (!generations) {
     return [
       notKnown({
         code: 'sata-ports-differ',
         step: 'core',
-        partIds: [board.part.id],
+        partIds: [board.id],
         question: 'whether the SATA ports are equally fast',
-        missing: `the generation of each port of ${sheetName(board.sheet)}`,
+        missing: `the generation of each port of ${sheetName(board.dataSheet)}`,
       }),
     ]
   }
@@ -29,7 +29,7 @@ export const sataPortsDiffer: Rule = (document, _figures, say) => {
       severity: 'note',
       step: 'core',
       parts: [board],
-      sentence: `${say.number(slow)} of ${sheetName(board.sheet)}'s ${say.counted(generations.length, 'SATA port')} are of an older generation than the others.`,
+      sentence: `${format.number(slow)} of ${sheetName(board.dataSheet)}'s ${format.counted(generations.length, 'SATA port')} are of an older generation than the others.`,
       numbers: { slow, ports: generations.length },
     }),
   ]

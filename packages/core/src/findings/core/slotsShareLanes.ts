@@ -1,52 +1,87 @@
-import { fittedOne } from '../../design/fittedParts'
-import { cardsOf } from '../../fit/cards'
-import { m2DevicesOf, placeInM2 } from '../../fit/m2Devices'
-import { lossesOfSharing } from '../../fit/sharedSlots'
-import { slotsForCards } from '../../fit/slotsForCards'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { type BoardPlace, sharedPlace } from '../../catalogue/kinds/board'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import type { Rule } from '../../judging/rule'
+import { sheetName } from '../../judging/sheetName'
+import { type Machine, pieceOf } from '../../machine/machine'
+import type { PlacedDevice } from '../../machine/placement/placeDevices'
+import { cardLoads } from '../../paths/cardLoads'
 
-/** Slots and sockets that share lanes: with all cards in, one of them loses some or goes dead. */
-export const slotsShareLanes: Rule = (document) => {
-  const board = fittedOne(document, 'board')
-  const cards = cardsOf(document)
-  if (!board || cards.length === 0) return []
-  const { slots, sharing, m2Sockets } = board.sheet
-  const edges = cards.map(({ sheet }) => sheet.lanes)
-  // That a card finds no slot, or that its lanes are not known, is said by the rule on slots.
-  if (slots === null || edges.includes(null)) return []
-  const lanes = edges.flatMap((edge) => edge ?? [])
-  if (slotsForCards(slots, lanes).length > 0) return []
-  const devices = m2DevicesOf(document)
+/**
+ * Places that share lanes: in the best way to put everything, something gets fewer than it could use, or finds no
+ * place because one goes dead. What loses lanes that it does not need is no loss.
+ */
+export const slotsShareLanes: Rule = ({ machine }) => {
+  const board = pieceOf(machine, 'board')
+  const { placement } = machine
+  if (!board?.dataSheet.slots || placement.placed.length + placement.leftIds.length === 0) return []
+  const { sharing } = board.dataSheet
   const base = { code: 'slots-share-lanes', step: 'core' } as const
   if (sharing === null) {
-    if (cards.length + devices.length < 2) return []
+    if (placement.placed.length < 2) return []
     return [
       notKnown({
         ...base,
-        partIds: [board.part.id],
+        partIds: [board.id],
         question: 'whether cards take lanes from each other',
-        missing: `what the slots of ${sheetName(board.sheet)} share`,
+        missing: `what the slots of ${sheetName(board.dataSheet)} share`,
       }),
     ]
   }
-  const usedM2 = placeInM2(m2Sockets ?? [], devices).socketOf.flatMap((socket) =>
-    socket === null ? [] : [`m2-${socket + 1}`],
-  )
-  const [lost] = lossesOfSharing(slots, lanes, sharing, usedM2)
-  if (!lost) return []
+  const hurt = mostHurt(machine)
+  if (!hurt) return []
+  const { loses, inUse, lanesLeft, pieceIds } = hurt
   return [
     fitFinding({
       ...base,
-      severity: lost.lanesLeft === 0 ? 'blocks' : 'risks',
-      parts: [board, ...cards],
-      sentence: `However the cards are placed, ${placeWords(lost.loses)} ${lost.lanesLeft === 0 ? 'is dead' : `has ${lost.lanesLeft} ${lost.lanesLeft === 1 ? 'lane' : 'lanes'} left`} while ${placeWords(lost.inUse)} is used.`,
-      numbers: { lanesLeft: lost.lanesLeft },
+      severity: lanesLeft === 0 ? 'blocks' : 'risks',
+      parts: [board, ...pieceIds.flatMap((id) => machine.pieces.get(id) ?? [])],
+      sentence: `However the cards are placed, ${placeWords(loses)} ${lanesLeft === 0 ? 'is dead' : `has ${lanesLeft} ${lanesLeft === 1 ? 'lane' : 'lanes'} left`} while ${placeWords(inUse)} is used.`,
+      numbers: { lanesLeft },
     }),
   ]
 }
 
-const placeWords = (place: string): string =>
-  place.startsWith('m2-') ? `M.2 socket ${place.slice(3)}` : `slot ${place.slice(5)}`
+interface Hurt {
+  inUse: BoardPlace
+  loses: BoardPlace
+  lanesLeft: number
+  pieceIds: string[]
+  /** Bytes a second that are missing for it; Infinity for a place that something would need and that is dead. */
+  missing: number
+}
+
+/** The rule of the board by which most is missing; none when nothing is. */
+function mostHurt(machine: Machine): Hurt | undefined {
+  const board = pieceOf(machine, 'board')?.dataSheet
+  const loads = cardLoads(machine)
+  const at = ({ kind, number }: BoardPlace): PlacedDevice[] =>
+    loads.filter(({ root }) => root.kind === kind && root.number === number)
+  const found = (board?.sharing ?? []).flatMap((rule): Hurt[] => {
+    const [inUse, loses] = [sharedPlace(rule.inUse), sharedPlace(rule.loses)]
+    const users = at(inUse)
+    if (users.length === 0) return []
+    const { lanesLeft } = rule
+    const base = { inUse, loses, lanesLeft }
+    const left = machine.placement.leftIds
+    if (lanesLeft === 0 && at(loses).length === 0 && left.length > 0) {
+      return [{ ...base, pieceIds: [...left, ...users.map(ids)], missing: Infinity }]
+    }
+    const throttled = at(loses).filter(
+      ({ lanes, shortBytesPerSecond }) => shortBytesPerSecond > 0 && lanes <= lanesLeft,
+    )
+    const missing = throttled.reduce((sum, { shortBytesPerSecond: short }) => sum + short, 0)
+    return missing === 0 ? [] : [{ ...base, pieceIds: [...throttled, ...users].map(ids), missing }]
+  })
+  return found.sort(
+    (one, other) =>
+      other.missing - one.missing ||
+      one.lanesLeft - other.lanesLeft ||
+      one.loses.number - other.loses.number,
+  )[0]
+}
+
+const ids = ({ pieceId }: PlacedDevice): string => pieceId
+
+const placeWords = ({ kind, number }: BoardPlace): string =>
+  kind === 'M.2' ? `M.2 socket ${number}` : `slot ${number}`

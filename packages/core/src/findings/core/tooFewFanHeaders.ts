@@ -1,43 +1,59 @@
-import { fittedOfKind, fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import type { Rule } from '../../judging/rule'
+import { sheetName } from '../../judging/sheetName'
+import { type Machine, pieceOf } from '../../machine/machine'
 
-/** More fans than headers: the chassis's own, the cooler's, and those added. */
-export const tooFewFanHeaders: Rule = (document, _figures, say) => {
-  const chassis = fittedOne(document, 'chassis')
-  const board = fittedOne(document, 'board')
-  const cooler = fittedOne(document, 'cooler')
-  const added = fittedOfKind(document, 'fan')
-  const cages = fittedOfKind(document, 'cage')
+/** More fans than headers: the case's own, the coolers', those of cages and those added. */
+export const tooFewFanHeaders: Rule = ({ machine }, format) => {
+  const chassis = pieceOf(machine, 'chassis')
+  const board = pieceOf(machine, 'board')
   if (!chassis || !board) return []
-  const { fanHeaders } = board.sheet
-  const { fanCount } = chassis.sheet
-  const parts = [board, chassis]
-  const silentCage = cages.find(({ sheet }) => sheet.fanCount === null)
-  if (fanHeaders === null || fanCount === null || silentCage) {
+  const base = { code: 'too-few-fan-headers', step: 'core' } as const
+  const without = machine.unplaced.filter(({ need }) => need === 'fan header')
+  const unknown = without.find(({ why }) => why === 'not known')
+  const silentPiece = machine.pieces.get(unknown?.pieceId ?? '')
+  const { fanHeaders } = board.dataSheet
+  if (unknown && silentPiece) {
     return [
       notKnown({
-        code: 'too-few-fan-headers',
-        step: 'core',
-        partIds: parts.map(({ part }) => part.id),
+        ...base,
+        partIds: [board.id, chassis.id],
         question: 'whether every fan finds a header',
-        missing: `the ${fanHeaders === null ? `fan headers of ${sheetName(board.sheet)}` : `number of fans in ${sheetName(silentCage?.sheet ?? chassis.sheet)}`}`,
+        missing: `the ${fanHeaders === null ? `fan headers of ${sheetName(board.dataSheet)}` : `number of fans in ${sheetName(silentPiece.dataSheet)}`}`,
       }),
     ]
   }
-  const inCages = cages.reduce((sum, { sheet }) => sum + (sheet.fanCount ?? 0), 0)
-  const fans = fanCount + inCages + added.length + (cooler ? 1 : 0)
-  if (fans <= fanHeaders) return []
+  if (without.length === 0) return []
+  const fans = without.length + machine.placed.filter(({ need }) => need === 'fan header').length
+  const headers = fanHeaders ?? 0
   return [
     fitFinding({
-      code: 'too-few-fan-headers',
+      ...base,
       severity: 'risks',
-      step: 'core',
-      parts: [...parts, ...added],
-      sentence: `${say.counted(fans, 'fan')} for ${say.counted(fanHeaders, 'header')}: ${say.counted(fanCount + inCages, 'fan')} of the ${cages.length > 0 ? 'case and its cages' : 'chassis'}, ${cooler ? 'one on the cooler' : 'none on a cooler'}, ${added.length} added. A splitter or hub feeds the rest.`,
-      numbers: { fans, fanHeaders },
+      parts: [
+        board,
+        chassis,
+        ...[...new Set(without.map(({ pieceId }) => pieceId))].map((id) => ({ id })),
+      ],
+      sentence: `${format.counted(fans, 'fan')} for ${format.counted(headers, 'header')}: ${fanWords(machine, format.counted)}. A splitter or hub feeds the rest.`,
+      numbers: { fans, fanHeaders: headers },
     }),
   ]
+}
+
+/** "3 fans of the case and its cages, one on the cooler, 2 added". */
+function fanWords(
+  { placed, unplaced, pieces }: Machine,
+  counted: (count: number, noun: string) => string,
+): string {
+  const kinds = [...placed, ...unplaced]
+    .filter(({ need }) => need === 'fan header')
+    .map(({ pieceId }) => pieces.get(pieceId)?.kind)
+  const count = (...some: string[]): number =>
+    kinds.filter((kind) => kind !== undefined && some.includes(kind)).length
+  const coolers = count('cooler')
+  const ofCase = count('chassis', 'cage')
+  const onCooler = coolers === 0 ? 'none' : coolers === 1 ? 'one' : String(coolers)
+  return `${counted(ofCase, 'fan')} of the ${count('cage') > 0 ? 'case and its cages' : 'chassis'}, ${onCooler} on ${coolers > 1 ? 'coolers' : 'the cooler'}, ${kinds.length - ofCase - coolers} added`
 }

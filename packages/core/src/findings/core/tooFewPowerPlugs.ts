@@ -1,56 +1,63 @@
-import { fittedOne } from '../../design/fittedParts'
-import { blockUses } from '../../fit/attachments'
-import { powerPlugs } from '../../fit/powerPlugs'
-import { DRIVES_PER_BACKPLANE_PLUG } from '../../paths/wiring/powerEnds'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import type { Rule } from '../../judging/rule'
+import { sheetName } from '../../judging/sheetName'
+import { piecesOf } from '../../machine/machine'
+import { USUAL_ADAPTER } from '../../machine/wiring/supplyLeads'
 
-/** Drives with plugs of their own want a SATA power plug each, a backplane the plugs it has. */
-export const tooFewPowerPlugs: Rule = (document, { bays }, say) => {
-  const supply = fittedOne(document, 'supply')
-  const chassis = fittedOne(document, 'chassis')
-  if (!supply || !chassis) return []
-  const blocks = blockUses(document, bays).filter(({ drives }) => drives > 0)
-  const single = blocks
-    .filter(({ access, backplane }) => access === 'internal' && !backplane)
-    .reduce((sum, { drives }) => sum + drives, 0)
-  const onBackplanes = blocks
-    .filter(({ access, backplane }) => access === 'hot-swap' || backplane)
-    .reduce(
-      (sum, { drives, backplane }) =>
-        sum + (backplane?.powerPlugs ?? Math.ceil(drives / DRIVES_PER_BACKPLANE_PLUG)),
-      0,
+/** Drives, backplanes, boot devices and cards that get no power plug, or only one by an adapter that is still to be bought. */
+export const tooFewPowerPlugs: Rule = ({ machine }, format) => {
+  const supplies = piecesOf(machine, 'supply')
+  const [supply] = supplies
+  if (!supply) return []
+  const { power } = machine.wiring
+  const base = { code: 'too-few-power-plugs', step: 'core' } as const
+  if (!power) {
+    const wanted = machine.unplaced.some(({ need }) => need === 'power plug')
+    const withoutValue = supplies.find(
+      ({ dataSheet }) => dataSheet.sataPlugs === null || dataSheet.peripheralPlugs === null,
     )
-  const wanted = single + onBackplanes
-  if (wanted === 0) return []
-  const available = powerPlugs(document)
-  if (!available) {
+    if (!wanted || !withoutValue) return []
     return [
       notKnown({
-        code: 'too-few-power-plugs',
-        step: 'core',
-        partIds: [supply.part.id],
+        ...base,
+        partIds: [withoutValue.id],
         question: 'whether the supply has plugs for every drive',
-        missing: `the plugs of ${sheetName(supply.sheet)}`,
+        missing: `the plugs of ${sheetName(withoutValue.dataSheet)}`,
       }),
     ]
   }
-  const sataPlugs = available['SATA power']
-  const plugs = sataPlugs + available['peripheral power']
-  if (wanted <= plugs && single <= sataPlugs) return []
+  const wanted = power.feeds.length + power.unfed.length
+  const plugs = power.leads.reduce((sum, { lead }) => sum + lead.plugs, 0)
+  if (power.unfed.length > 0) {
+    const kinds = [...new Set(power.unfed.map(({ plug }) => plug))]
+    const owners = power.unfed.flatMap(({ ref, driveIds }) =>
+      'piece' in ref ? [ref.piece] : 'backplane' in ref ? [ref.backplane.pieceId] : driveIds,
+    )
+    return [
+      fitFinding({
+        ...base,
+        severity: 'blocks',
+        parts: [supply, ...new Set(owners)].map((one) =>
+          typeof one === 'string' ? { id: one } : one,
+        ),
+        sentence: `${format.counted(power.unfed.length, `${kinds.join(' or ')} plug`)} of ${format.number(wanted)} that are wanted ${power.unfed.length === 1 ? 'gets' : 'get'} no power: ${power.unfed.map(({ name }) => name).join(', ')}. ${sheetName(supply.dataSheet)} has ${format.counted(plugs, 'drive power plug')}.`,
+        numbers: { wanted, unfed: power.unfed.length, plugs },
+      }),
+    ]
+  }
+  const bought = power.leads
+    .flatMap(({ adapters }) => adapters)
+    .filter(({ adapter }) => adapter.partId === null)
+  if (bought.length === 0) return []
+  const onBought = bought.reduce((sum, { plugsUsed }) => sum + plugsUsed, 0)
   return [
     fitFinding({
-      code: 'too-few-power-plugs',
-      severity: wanted > plugs ? 'blocks' : 'risks',
-      step: 'core',
+      ...base,
+      severity: 'risks',
       parts: [supply],
-      sentence:
-        wanted > plugs
-          ? `${say.counted(wanted, 'drive power plug')} wanted, ${sheetName(supply.sheet)} has ${plugs}.`
-          : `${single} drives want a SATA power plug and there are ${sataPlugs}; the rest needs adapters. Moulded ones are a fire risk: use crimped ones.`,
-      numbers: { wanted, sataPlugs, plugs },
+      sentence: `${format.counted(onBought, `${USUAL_ADAPTER.farPlug} plug`)} of ${format.number(wanted)} that are wanted can only come from ${format.counted(bought.length, 'adapter')} on four-pole plugs. Moulded ones are a fire risk: use crimped ones.`,
+      numbers: { wanted, onAdapters: onBought, adapters: bought.length, plugs },
     }),
   ]
 }

@@ -1,7 +1,7 @@
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** A column pool is quick only when the file system writes whole rows of it. Common practice, no source. */
-export const clusterSize: Rule = (document, { capacity }, say) =>
+export const clusterSize: Rule = ({ design, capacity }, format) =>
   capacity.pools.flatMap(({ poolId, name, capacity: figure }) => {
     const clusterBytes = figure?.clusterBytes
     if (clusterBytes === undefined) return []
@@ -11,10 +11,10 @@ export const clusterSize: Rule = (document, { capacity }, say) =>
         severity: 'note',
         step: 'drives',
         partIds: [],
-        groupIds: document.pools
+        groupIds: design.pools
           .filter(({ id }) => id === poolId)
           .flatMap(({ groups }) => groups.map(({ id }) => id)),
-        sentence: `Format pool ${name} with clusters of ${say.space(clusterBytes, 0)}, one whole row of data: with others every write reads first, and 100 MB/s become about 40.`,
+        sentence: `Format pool ${name} with clusters of ${format.space(clusterBytes, 0)}, one whole row of data: with others every write reads first, and 100 MB/s become about 40.`,
         numbers: { clusterBytes },
       },
     ]

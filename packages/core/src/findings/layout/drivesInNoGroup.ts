@@ -1,8 +1,8 @@
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** Drives that draw power and hold nothing. */
-export const drivesInNoGroup: Rule = (document, { bays }, say) => {
-  if (document.pools.length === 0) return []
+export const drivesInNoGroup: Rule = ({ design, bays }, format) => {
+  if (design.pools.length === 0) return []
   const idle = bays.bays.flatMap(({ drive }) => (drive && !drive.member ? [drive] : []))
   if (idle.length === 0) return []
   const known = idle.every(({ sheet }) => sheet.idleWatts !== null)
@@ -14,7 +14,7 @@ export const drivesInNoGroup: Rule = (document, { bays }, say) => {
       step: 'drives',
       partIds: idle.map(({ part }) => part.id),
       groupIds: [],
-      sentence: `${say.counted(idle.length, 'drive is', 'drives are')} in a bay but in no group${known ? `: ${say.watts(watts, 1)} for nothing` : '; what they draw is not known'}.`,
+      sentence: `${format.counted(idle.length, 'drive is', 'drives are')} in a bay but in no group${known ? `: ${format.watts(watts, 1)} for nothing` : '; what they draw is not known'}.`,
       numbers: { drives: idle.length, watts },
     },
   ]

@@ -1,9 +1,9 @@
 import { familyOf } from '../../pool/families'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** Layouts that carry a standing warning, however well the rest fits. */
-export const experimentalLayout: Rule = (document) =>
-  document.pools.flatMap((pool) => {
+export const experimentalLayout: Rule = ({ design }) =>
+  design.pools.flatMap((pool) => {
     const warning = pool.groups.length > 0 ? familyOf(pool).traits(pool).warning : null
     if (warning === null) return []
     return [

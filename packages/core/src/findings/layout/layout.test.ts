@@ -1,6 +1,6 @@
 import { changedPart, demoDesign, demoPart } from '../../../fixtures/demo'
 import { driveIdsOf, findingOf, type RuleCase, testRules } from '../../../fixtures/ruleTable'
-import type { DesignDocument } from '../../design/document'
+import type { Design } from '../../design/design'
 import { driveBytes } from '../../design/driveBytes'
 import { fitPart } from '../../design/edits/fitPart'
 import { groupDrives } from '../../design/edits/groupDrives'
@@ -10,7 +10,8 @@ import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
 import { removeParts } from '../../design/edits/removeParts'
 import { ungroupDrives } from '../../design/edits/ungroupDrives'
 import { letteredGroups } from '../../design/groupLetters'
-import { familyOf, type FamilyName } from '../../pool/families'
+import { familyOf } from '../../pool/families'
+import type { FamilyName } from '../../design/pools/pools'
 
 const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
@@ -22,16 +23,16 @@ const pairs = groupDrives(shelf, [
   { kind: 'mirror', driveIds: ids.slice(2) },
 ])
 /** Another layout of the same drives, by its family and id. */
-function laidOut(family: FamilyName, id: string, document = shelf): DesignDocument {
-  const drives = driveIdsOf(document).map((driveId) => ({
+function laidOut(family: FamilyName, id: string, design = shelf): Design {
+  const drives = driveIdsOf(design).map((driveId) => ({
     id: driveId,
-    capacityBytes: driveBytes(document).get(driveId) ?? 0,
+    capacityBytes: driveBytes(design).get(driveId) ?? 0,
   }))
   const layout = familyOf({ family })
     .layouts(drives)
     .find((one) => one.id === id)
   if (!layout?.pool) throw new Error(layout?.reason ?? `no layout ${id}`)
-  return layOut(document, layout.pool)
+  return layOut(design, layout.pool)
 }
 
 const cases: RuleCase[] = [
@@ -108,7 +109,7 @@ const cases: RuleCase[] = [
     code: 'mixed-sizes',
     severity: 'note',
     words: 'Group A: 4 TB lie idle, because every drive counts as the smallest.',
-    bad: putDrivesInBays(pairs, demoPart('marrowby-hush-4'), ['bay-1']),
+    bad: putDrivesInBays(pairs, demoPart('marrowby-hush-4'), ['chassis-1/1']),
     good: shelf,
     unknown: null,
   },
@@ -125,9 +126,9 @@ const cases: RuleCase[] = [
     severity: 'note',
     words: 'lie idle, because no other drive has room for the other copy',
     bad: putDrivesInBays(
-      putDrivesInBays(shelf, demoPart('quillon-keep-24'), ['bay-1']),
+      putDrivesInBays(shelf, demoPart('quillon-keep-24'), ['chassis-1/1']),
       demoPart('marrowby-hush-4'),
-      ['bay-2'],
+      ['chassis-1/2'],
     ),
     good: shelf,
     unknown: null,
@@ -188,17 +189,17 @@ const cases: RuleCase[] = [
     code: 'spare-too-small',
     severity: 'risks',
     words: 'A spare of group B has 4 TB; it cannot take the place of a member of 8 TB.',
-    bad: withSpare(putDrivesInBays(shelf, demoPart('marrowby-hush-4'), ['bay-4'])),
+    bad: withSpare(putDrivesInBays(shelf, demoPart('marrowby-hush-4'), ['chassis-1/4'])),
     good: withSpare(shelf),
     unknown: null,
   },
 ]
 
 /** Three drives as raidz1, the one in the last bay as their hot spare. */
-function withSpare(document: DesignDocument): DesignDocument {
-  const inBay = document.fitted.find(({ bay }) => bay === 'bay-4')?.id ?? ''
-  const members = driveIdsOf(document).filter((id) => id !== inBay)
-  return groupDrives(document, [
+function withSpare(design: Design): Design {
+  const inBay = design.fitted.find(({ bay }) => bay === 'chassis-1/4')?.id ?? ''
+  const members = driveIdsOf(design).filter((id) => id !== inBay)
+  return groupDrives(design, [
     { kind: 'raidz1', driveIds: members },
     { kind: 'spare', driveIds: [inBay] },
   ])
@@ -218,9 +219,12 @@ function smallBays(formFactor: '2.5' | '3.5') {
 testRules(cases)
 
 test('drives in no group whose watts nobody knows are not said to draw none', () => {
-  const silent = changedPart('marrowby-hush-8', { idleWatts: null })
+  const withoutValue = changedPart('marrowby-hush-8', { idleWatts: null })
   const bays = shelf.fitted.filter(({ id }) => id === 'drive-4').flatMap(({ bay }) => bay ?? [])
-  const document = ungroupDrives(putDrivesInBays(shelf, silent, bays), driveIdsOf(shelf).slice(2))
-  const { sentence } = findingOf(document, 'drives-in-no-group') ?? {}
+  const design = ungroupDrives(
+    putDrivesInBays(shelf, withoutValue, bays),
+    driveIdsOf(shelf).slice(2),
+  )
+  const { sentence } = findingOf(design, 'drives-in-no-group') ?? {}
   expect(sentence).toContain('what they draw is not known')
 })

@@ -1,10 +1,10 @@
-import { fittedOfKind } from '../../design/fittedParts'
-import type { Rule } from '../rule'
+import { piecesOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
 
 /** Drives are there but nothing holds data yet, or there are no drives at all. */
-export const noPool: Rule = (document) => {
-  if (document.pools.some(({ groups }) => groups.length > 0)) return []
-  const drives = fittedOfKind(document, 'drive').length
+export const noPool: Rule = ({ design, machine }) => {
+  if (design.pools.some(({ groups }) => groups.length > 0)) return []
+  const drives = piecesOf(machine, 'drive').length
   return [
     {
       code: 'no-pool',

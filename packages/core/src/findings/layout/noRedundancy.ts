@@ -1,11 +1,11 @@
 import { letteredGroups } from '../../design/groupLetters'
 import { familyOf } from '../../pool/families'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** A group without redundancy takes the whole pool with it. */
-export const noRedundancy: Rule = (document) =>
-  letteredGroups(document).flatMap(({ group, letter, pool }) => {
-    const sets = familyOf(pool).failureSets(pool)
+export const noRedundancy: Rule = ({ design }) =>
+  letteredGroups(design).flatMap(({ group, letter, pool }) => {
+    const sets = familyOf(pool).failureGroups(pool)
     if (!sets.some(({ by, groupIds }) => by === 'nothing' && groupIds.includes(group.id))) return []
     return [
       {

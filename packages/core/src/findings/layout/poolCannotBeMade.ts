@@ -1,12 +1,11 @@
 import { letteredGroups } from '../../design/groupLetters'
-import { ungroupDrives } from '../../design/edits/ungroupDrives'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** A group is too narrow or too wide for its kind, or a member too small for ZFS. */
-export const poolCannotBeMade: Rule = (document, { capacity }) =>
+export const poolCannotBeMade: Rule = ({ design, capacity }) =>
   capacity.pools.flatMap(({ name, problem }) => {
     if (!problem) return []
-    const lettered = letteredGroups(document).find(({ group }) => group.id === problem.groupId)
+    const lettered = letteredGroups(design).find(({ group }) => group.id === problem.groupId)
     const subject = lettered ? `Group ${lettered.letter}` : `Pool ${name}`
     const driveIds = lettered?.group.driveIds ?? []
     return [
@@ -21,7 +20,7 @@ export const poolCannotBeMade: Rule = (document, { capacity }) =>
         ...(lettered && {
           fix: {
             label: `Dissolve group ${lettered.letter}`,
-            apply: (before) => ungroupDrives(before, driveIds),
+            edit: { do: 'ungroup-drives' as const, driveIds },
           },
         }),
       },

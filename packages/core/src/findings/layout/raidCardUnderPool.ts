@@ -1,29 +1,33 @@
-import { fittedOfKind } from '../../design/fittedParts'
-import { familyOf } from '../../pool/families'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { piecesOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
-/** A checksumming file system wants to see the drives, not a RAID card's volume. */
-export const raidCardUnderPool: Rule = (document) => {
-  const cards = fittedOfKind(document, 'controller').filter(
-    ({ sheet }) => sheet.manner === 'RAID card',
+/**
+ * File systems and arrays that do their own redundancy want to see the drives, not a RAID card's volume; fixed
+ * stripes may be the card's own.
+ */
+export const raidCardUnderPool: Rule = ({ design, machine }) => {
+  const cards = piecesOf(machine, 'controller').filter(
+    ({ dataSheet }) => dataSheet.controllerType === 'RAID card',
   )
-  const minds = document.pools.some(
-    (pool) => pool.groups.length > 0 && familyOf(pool).traits(pool).checksums,
+  const minds = design.pools.some(
+    (pool) => pool.groups.length > 0 && pool.family !== 'fixed-stripes',
   )
   if (!minds) return []
   const [first] = cards
   if (!first) {
-    const silent = fittedOfKind(document, 'controller').filter(({ sheet }) => sheet.manner === null)
-    return silent.slice(0, 1).map(({ sheet }) =>
+    const withoutValue = piecesOf(machine, 'controller').filter(
+      ({ dataSheet }) => dataSheet.controllerType === null,
+    )
+    return withoutValue.slice(0, 1).map(({ dataSheet }) =>
       notKnown({
         code: 'raid-card-under-pool',
         step: 'core',
-        partIds: silent.map(({ part }) => part.id),
+        partIds: withoutValue.map(({ id }) => id),
         question: 'whether the file system sees the drives themselves',
-        missing: `what ${sheetName(sheet)} puts between`,
+        missing: `what ${sheetName(dataSheet)} puts between`,
       }),
     )
   }
@@ -33,7 +37,7 @@ export const raidCardUnderPool: Rule = (document) => {
       severity: 'risks',
       step: 'core',
       parts: cards,
-      sentence: `${sheetName(first.sheet)} puts its own RAID between the file system and the drives: errors are seen but not mended, and drives are hidden. Only a card that passes drives through plainly will do.`,
+      sentence: `${sheetName(first.dataSheet)} puts its own RAID between the file system and the drives: errors are seen but not mended, and drives are hidden. Only a card that passes drives through plainly will do.`,
       houseRule:
         'Some take the card for its battery-backed cache; with a checksumming file system a plain controller is preferred.',
     }),

@@ -2,19 +2,19 @@ import { driveBytes } from '../../design/driveBytes'
 import { letteredGroups } from '../../design/groupLetters'
 import { familyOf } from '../../pool/families'
 import { TB } from '../../units/bytes'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** From about this size on a rebuild reads for most of a day. Common practice, no source. */
 const LARGE_DRIVE_BYTES = 8 * TB
 
 /** While a large drive is rebuilt under single parity, nothing covers the others. */
-export const singleParityLargeDrives: Rule = (document, _figures, say) => {
-  const bytesOf = driveBytes(document)
-  const lettered = letteredGroups(document)
-  return document.pools.flatMap((pool) => {
+export const singleParityLargeDrives: Rule = ({ design }, format) => {
+  const bytesOf = driveBytes(design)
+  const lettered = letteredGroups(design)
+  return design.pools.flatMap((pool) => {
     const family = familyOf(pool)
-    return family.failureSets(pool).flatMap(({ by, bears, driveIds, groupIds }) => {
-      if (by !== 'parity' || bears !== 1) return []
+    return family.failureGroups(pool).flatMap(({ by, tolerates, driveIds, groupIds }) => {
+      if (by !== 'parity' || tolerates !== 1) return []
       const largestBytes = Math.max(...driveIds.map((id) => bytesOf.get(id) ?? 0))
       if (largestBytes < LARGE_DRIVE_BYTES) return []
       const letters = lettered
@@ -30,7 +30,7 @@ export const singleParityLargeDrives: Rule = (document, _figures, say) => {
           step: 'drives',
           partIds: driveIds,
           groupIds,
-          sentence: `${subject} single parity over drives of ${say.drive(largestBytes)}: during the long rebuild a second failure loses ${loses}.`,
+          sentence: `${subject} single parity over drives of ${format.drive(largestBytes)}: during the long rebuild a second failure loses ${loses}.`,
           numbers: { largestBytes },
           houseRule:
             'Old or large drives deserve double parity; others find single parity enough with a backup.',

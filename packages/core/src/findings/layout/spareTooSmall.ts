@@ -1,11 +1,11 @@
 import { driveBytes } from '../../design/driveBytes'
 import { letteredGroups } from '../../design/groupLetters'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** A hot spare that is smaller than a member cannot take its place. */
-export const spareTooSmall: Rule = (document, _figures, say) => {
-  const bytesOf = driveBytes(document)
-  const lettered = letteredGroups(document)
+export const spareTooSmall: Rule = ({ design }, format) => {
+  const bytesOf = driveBytes(design)
+  const lettered = letteredGroups(design)
   return lettered.flatMap(({ group, letter, pool }) => {
     if (group.kind !== 'spare') return []
     const members = pool.groups.flatMap(({ kind, driveIds }) => (kind === 'spare' ? [] : driveIds))
@@ -20,7 +20,7 @@ export const spareTooSmall: Rule = (document, _figures, say) => {
         step: 'drives',
         partIds: small,
         groupIds: [group.id],
-        sentence: `A spare of group ${letter} has ${say.drive(smallestBytes)}; it cannot take the place of a member of ${say.drive(largestBytes)}.`,
+        sentence: `A spare of group ${letter} has ${format.drive(smallestBytes)}; it cannot take the place of a member of ${format.drive(largestBytes)}.`,
         numbers: { smallestBytes, largestBytes },
       },
     ]

@@ -1,22 +1,22 @@
 import { growthBytesPerYear } from '../../design/brief'
 import { familyOf } from '../../pool/families'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** Source: a Julian year of 365.25 days. */
 const HOURS_PER_YEAR = 8_766
 
 /** Layouts that a power cut in the middle of an update can leave with parity that does not fit. */
-export const writeHole: Rule = (document, _figures, say) =>
-  document.pools.flatMap((pool) => {
+export const writeHole: Rule = ({ design }, format) =>
+  design.pools.flatMap((pool) => {
     if (pool.groups.length === 0) return []
     const { exposed, words, remedies } = familyOf(pool).traits(pool).writeHole
     if (!exposed) return []
     const exposedBytes =
       pool.family === 'scheduled-parity'
-        ? (growthBytesPerYear(document.brief) * pool.syncEveryHours) / HOURS_PER_YEAR
+        ? (growthBytesPerYear(design.brief) * pool.syncEveryHours) / HOURS_PER_YEAR
         : 0
     const atMost =
-      exposedBytes > 0 ? ` At the brief’s growth that is about ${say.space(exposedBytes)}.` : ''
+      exposedBytes > 0 ? ` At the brief’s growth that is about ${format.space(exposedBytes)}.` : ''
     return [
       {
         code: 'write-hole',

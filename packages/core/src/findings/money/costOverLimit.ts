@@ -1,7 +1,8 @@
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** The bill is over what the brief allows. */
-export const costOverLimit: Rule = ({ brief }, { cost }, say) => {
+export const costOverLimit: Rule = ({ design, cost }, format) => {
+  const { brief } = design
   const { costLimitMinor } = brief
   if (costLimitMinor === null || cost.totalMinor <= costLimitMinor) return []
   const overMinor = cost.totalMinor - costLimitMinor
@@ -12,7 +13,7 @@ export const costOverLimit: Rule = ({ brief }, { cost }, say) => {
       step: 'brief',
       partIds: [],
       groupIds: [],
-      sentence: `${say.roundMoney(cost.totalMinor, cost.currency)} to buy, ${say.roundMoney(overMinor, cost.currency)} over the limit.`,
+      sentence: `${format.roundMoney(cost.totalMinor, cost.currency)} to buy, ${format.roundMoney(overMinor, cost.currency)} over the limit.`,
       numbers: { totalMinor: cost.totalMinor, costLimitMinor, overMinor },
     },
   ]

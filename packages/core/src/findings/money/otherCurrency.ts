@@ -1,7 +1,7 @@
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** A price in another currency is left out of the sum instead of being added as if it were the same. */
-export const otherCurrency: Rule = (document, { cost }, say) => {
+export const otherCurrency: Rule = ({ design, cost }, format) => {
   const lines = cost.lines.filter(({ counted, pieces, price }) => price && !counted && pieces > 0)
   if (lines.length === 0) return []
   const ids = new Set(lines.map(({ snapshotId }) => snapshotId))
@@ -11,11 +11,11 @@ export const otherCurrency: Rule = (document, { cost }, say) => {
       code: 'other-currency',
       severity: 'risks',
       step: 'brief',
-      partIds: document.fitted.filter(({ snapshotId }) => ids.has(snapshotId)).map(({ id }) => id),
+      partIds: design.fitted.filter(({ snapshotId }) => ids.has(snapshotId)).map(({ id }) => id),
       groupIds: [],
       sentence: only?.price
         ? `${only.name} is priced in ${only.price.currency}, so it is not in the sum, which is in ${cost.currency}.`
-        : `${say.number(lines.length)} lines are priced in another currency than ${cost.currency}, so they are not in the sum.`,
+        : `${format.number(lines.length)} lines are priced in another currency than ${cost.currency}, so they are not in the sum.`,
       numbers: { lines: lines.length },
     },
   ]

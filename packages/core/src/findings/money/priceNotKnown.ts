@@ -1,7 +1,7 @@
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** Parts to buy that have no price: the sum is too low by what they cost. */
-export const priceNotKnown: Rule = (document, { cost }) => {
+export const priceNotKnown: Rule = ({ design, cost }) => {
   const lines = cost.lines.filter(({ pieces, price }) => price === null && pieces > 0)
   if (lines.length === 0) return []
   const ids = new Set(lines.map(({ snapshotId }) => snapshotId))
@@ -10,7 +10,7 @@ export const priceNotKnown: Rule = (document, { cost }) => {
       code: 'price-not-known',
       severity: 'note',
       step: 'brief',
-      partIds: document.fitted.filter(({ snapshotId }) => ids.has(snapshotId)).map(({ id }) => id),
+      partIds: design.fitted.filter(({ snapshotId }) => ids.has(snapshotId)).map(({ id }) => id),
       groupIds: [],
       sentence: `The price of ${lines.map(({ name }) => name).join(' and ')} is not known, so the sum is too low.`,
       numbers: { lines: lines.length },

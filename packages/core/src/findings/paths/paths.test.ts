@@ -7,6 +7,7 @@ import {
   withPart,
 } from '../../../fixtures/ruleTable'
 import { groupDrives } from '../../design/edits/groupDrives'
+import type { LeadRef, PortRef, WiringEnd } from '../../design/pathChoices'
 import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
 import { keepMembers, pinCard, pinLead, pinPort } from '../../design/edits/pinPaths'
 
@@ -20,6 +21,14 @@ const pairs = groupDrives(
   })),
 )
 const bare = without(cabin, 'controller')
+
+const firstPlug: WiringEnd = { backplane: { pieceId: 'chassis-1', block: 1, plug: 1 } }
+const portOf = (connector: number): PortRef => {
+  return { pieceId: 'controller-1', plug: 'SFF-8643', connector }
+}
+const leadOf = (plug: LeadRef['plug'], number: number): LeadRef => {
+  return { supplyId: 'supply-1', plug, number }
+}
 
 const cases: RuleCase[] = [
   {
@@ -77,30 +86,31 @@ const cases: RuleCase[] = [
   {
     code: 'pins-not-kept',
     severity: 'risks',
-    words: 'the port of plug-1-1, the lead of power-1-1',
-    bad: pinLead(
-      pinPort(cabin, 'plug-1-1', { hostId: 'controller-1', connector: 9 }),
-      'power-1-1',
-      'sata-1',
-    ),
-    good: pinLead(
-      pinPort(cabin, 'plug-1-1', { hostId: 'controller-1', connector: 4 }),
-      'power-1-1',
-      'peripheral-2',
-    ),
+    words: 'the port of 1 cable, the lead of 1 plug',
+    bad: pinLead(pinPort(cabin, firstPlug, portOf(9)), firstPlug, leadOf('SATA power', 1)),
+    good: pinLead(pinPort(cabin, firstPlug, portOf(4)), firstPlug, leadOf('peripheral power', 2)),
     unknown: null,
   },
   {
     code: 'adapter-overloaded',
     severity: 'risks',
     // Four drives of 1.7 to 2 A on one four-pole plug of 5 A.
-    words: 'carries up to 7.4 A while its drives start',
+    words: 'carries up to 6.8 A while its drives start',
     bad: withPart(drawer, 'tetherby-split-4'),
     good: withPart(withPart(drawer, 'tetherby-split-2'), 'tetherby-split-2'),
     unknown: putDrivesInBays(
       withPart(drawer, 'tetherby-split-4'),
       changedPart('marrowby-early-2', { start12VAmps: null }),
-      ['bay-1', 'bay-2', 'bay-3', 'bay-4', 'bay-5', 'bay-6', 'bay-7', 'bay-8'],
+      [
+        'chassis-1/1',
+        'chassis-1/2',
+        'chassis-1/3',
+        'chassis-1/4',
+        'chassis-1/5',
+        'chassis-1/6',
+        'chassis-1/7',
+        'chassis-1/8',
+      ],
     ),
   },
 ]

@@ -1,31 +1,34 @@
-import { fittedOfKind, fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { piecesOf, pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** A right-angled plug where only a straight one finds room behind the drive. */
-export const angledPlugs: Rule = (document) => {
-  const chassis = fittedOne(document, 'chassis')
-  const cables = fittedOfKind(document, 'cable').filter(({ sheet }) => sheet.farPlug === 'SATA')
+export const angledPlugs: Rule = ({ machine }) => {
+  const chassis = pieceOf(machine, 'chassis')
+  const cables = piecesOf(machine, 'cable').filter(({ dataSheet }) => dataSheet.farPlug === 'SATA')
   if (!chassis || cables.length === 0) return []
-  const { angledPlugsFit } = chassis.sheet
+  const { angledPlugsFit } = chassis.dataSheet
   if (angledPlugsFit === true) return []
-  const angled = cables.filter(({ sheet }) => sheet.angledFarPlugs !== false)
+  const angled = cables.filter(({ dataSheet }) => dataSheet.angledFarPlugs !== false)
   const [first] = angled
   if (!first) return []
   const base = { code: 'angled-plugs', step: 'drives' } as const
   const parts = [chassis, ...angled]
-  if (angledPlugsFit === null || angled.every(({ sheet }) => sheet.angledFarPlugs === null)) {
+  if (
+    angledPlugsFit === null ||
+    angled.every(({ dataSheet }) => dataSheet.angledFarPlugs === null)
+  ) {
     return [
       notKnown({
         ...base,
-        partIds: parts.map(({ part }) => part.id),
+        partIds: parts.map(({ id }) => id),
         question: 'whether the plugs of the cables find room behind the drives',
         missing:
           angledPlugsFit === null
-            ? `that room for ${sheetName(chassis.sheet)}`
-            : `the angle of the plugs of ${sheetName(first.sheet)}`,
+            ? `that room for ${sheetName(chassis.dataSheet)}`
+            : `the angle of the plugs of ${sheetName(first.dataSheet)}`,
       }),
     ]
   }
@@ -34,7 +37,7 @@ export const angledPlugs: Rule = (document) => {
       ...base,
       severity: 'blocks',
       parts,
-      sentence: `${sheetName(first.sheet)} has right-angled plugs; behind the drives of ${sheetName(chassis.sheet)} only straight ones fit.`,
+      sentence: `${sheetName(first.dataSheet)} has right-angled plugs; behind the drives of ${sheetName(chassis.dataSheet)} only straight ones fit.`,
     }),
   ]
 }

@@ -1,51 +1,50 @@
-import { fittedOfKind } from '../../design/fittedParts'
-import { cableFits } from '../../paths/wiring/cableList'
-import { cablesOf } from '../../paths/wiring/wiring'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import type { Rule } from '../../judging/rule'
+import { sheetName } from '../../judging/sheetName'
+import { piecesOf } from '../../machine/machine'
+import { cableList } from '../../machine/wiring/cableList'
 
 /** A cable of the design with the right plugs that does not reach, as far as the drawing tells. */
-export const cableTooShort: Rule = (document, { bays }, say) => {
-  const lines = cablesOf(document, bays)
-  const used = new Set(lines.flatMap(({ from }) => from?.partId ?? []))
-  const cables = fittedOfKind(document, 'cable').filter(({ part }) => !used.has(part.id))
+export const cableTooShort: Rule = ({ machine }, format) => {
+  const { lines, uses } = cableList(machine)
+  const cables = new Map(piecesOf(machine, 'cable').map((cable) => [cable.id, cable]))
   const base = { code: 'cable-too-short', step: 'paths' } as const
-  const waiting = lines.filter(({ from }) => from === null)
-  const short = cables.filter(({ sheet }) =>
-    waiting.some(({ need }) => cableFits(sheet, { ...need, leastMm: null })),
-  )
-  const [first] = short
+  const short = uses.filter(({ use }) => use === 'too short')
+  const first = cables.get(short[0]?.partId ?? '')
   if (first) {
-    const leastMm = Math.min(
-      ...waiting
-        .filter(({ need }) => cableFits(first.sheet, { ...need, leastMm: null }))
-        .map(({ need }) => need.leastMm ?? 0),
-    )
+    const lengthMm = first.dataSheet.lengthMm ?? 0
+    const leastMm = short[0]?.line?.need.leastMm ?? 0
     return [
       fitFinding({
         ...base,
         severity: 'risks',
-        parts: short,
-        sentence: `${sheetName(first.sheet)} is ${say.number(first.sheet.lengthMm ?? 0)} mm long; along the walls of the case it takes about ${say.number(leastMm)} mm. Measure before you buy.`,
-        numbers: { lengthMm: first.sheet.lengthMm ?? 0, leastMm },
+        parts: short.map(({ partId }) => ({ id: partId })),
+        sentence: `${sheetName(first.dataSheet)} is ${format.number(lengthMm)} mm long; along the walls of the case it takes about ${format.number(leastMm)} mm. Measure before you buy.`,
+        numbers: { lengthMm, leastMm },
       }),
     ]
   }
   const unmeasured = lines.filter(({ from, need }) => {
-    const sheet = fittedOfKind(document, 'cable').find(
-      ({ part }) => part.id === from?.partId,
-    )?.sheet
+    const sheet = from?.inBox === false ? cables.get(from.partId)?.dataSheet : undefined
     return sheet && (need.leastMm === null || sheet.lengthMm === null)
   })
   if (unmeasured.length === 0) return []
+  const lengthNotKnown = unmeasured.some(
+    ({ from }) => cables.get(from?.partId ?? '')?.dataSheet.lengthMm === null,
+  )
+  const placeNotKnown = unmeasured.some(({ need }) => need.leastMm === null)
   return [
     notKnown({
       ...base,
       partIds: unmeasured.flatMap(({ from }) => from?.partId ?? []),
-      question: `whether ${say.counted(unmeasured.length, 'cable is', 'cables are')} long enough`,
-      missing: 'their length, or where board and card lie in the case',
+      question: `whether ${format.counted(unmeasured.length, 'cable is', 'cables are')} long enough`,
+      missing: [
+        lengthNotKnown ? 'their length' : '',
+        placeNotKnown ? 'where board and card lie in the case' : '',
+      ]
+        .filter(Boolean)
+        .join(', or '),
     }),
   ]
 }

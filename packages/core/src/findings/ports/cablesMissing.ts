@@ -1,109 +1,89 @@
 import { DATA_PLUGS, DRIVES_PER_DATA_PLUG } from '../../catalogue/plugs'
-import { fittedOfKind } from '../../design/fittedParts'
-import { cableWords } from '../../paths/wiring/cableWords'
-import type { CableLine } from '../../paths/wiring/cableList'
-import { cablesOf } from '../../paths/wiring/wiring'
-import type { Finding } from '../finding'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import type { Finding } from '../../judging/finding'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import type { Rule } from '../../judging/rule'
+import { sheetName } from '../../judging/sheetName'
+import { piecesOf } from '../../machine/machine'
+import { type CableLine, cableList } from '../../machine/wiring/cableList'
+import { cableWords } from '../../machine/wiring/cableWords'
 
 /**
- * Cables with plugs of four lanes that are in no box, or fan-outs wired the wrong way: both ways look alike.
+ * Cables with plugs of four lanes that are in no box and not in the design.
  *
  * Plain SATA cables come with boards and cost little; the cable list has them, this rule does not.
  */
-export const cablesMissing: Rule = (document, { bays }, say) => {
-  const lines = cablesOf(document, bays)
-  const cables = fittedOfKind(document, 'cable')
-  const cards = fittedOfKind(document, 'controller')
+export const cablesMissing: Rule = ({ machine }, format) => {
+  const { lines, uses } = cableList(machine)
+  const cables = piecesOf(machine, 'cable')
+  const cards = piecesOf(machine, 'controller')
   const findings: Finding[] = []
-  const plugless = cards.filter(
-    ({ sheet }) => sheet.portPlug === null && sheet.drivePorts > 0 && sheet.manner !== 'USB bridge',
+  const withoutPlug = cards.filter(
+    ({ dataSheet }) =>
+      dataSheet.portPlug === null &&
+      dataSheet.drivePorts > 0 &&
+      dataSheet.controllerType !== 'USB bridge',
   )
-  if (plugless[0] && bays.bays.some(({ drive }) => drive !== null)) {
+  const base = { code: 'cables-missing', step: 'paths' } as const
+  if (withoutPlug[0] && machine.driveIn.size > 0) {
     findings.push(
       notKnown({
-        code: 'cables-missing',
-        step: 'paths',
-        partIds: plugless.map(({ part }) => part.id),
+        ...base,
+        partIds: withoutPlug.map(({ id }) => id),
         question: 'which cables the drives want',
-        missing: `the plug of the ports of ${sheetName(plugless[0].sheet)}`,
+        missing: `the plug of the ports of ${sheetName(withoutPlug[0].dataSheet)}`,
       }),
     )
   }
   const wide = lines.filter(({ need }) => isFour(need.nearPlug) || isFour(need.farPlug))
-  const used = new Set(lines.flatMap(({ from }) => from?.partId ?? []))
+  const used = new Set(uses.flatMap(({ use, partId }) => (use === 'used' ? [partId] : [])))
   // A cable that nobody knows the way of serves a line on paper, and may show no drive; or it serves none,
   // and might if it were known.
   const unsure = wide.flatMap(({ need, from }) =>
     need.direction === 'either'
       ? []
       : cables.filter(
-          ({ part, sheet }) =>
-            sheet.direction === null &&
-            isFour(sheet.nearPlug) !== isFour(sheet.farPlug) &&
-            (part.id === from?.partId || (from === null && !used.has(part.id))),
+          ({ id, dataSheet }) =>
+            dataSheet.direction === null &&
+            isFour(dataSheet.nearPlug) !== isFour(dataSheet.farPlug) &&
+            (id === from?.partId || (from === null && !used.has(id))),
         ),
   )
   if (unsure[0]) {
     findings.push(
       notKnown({
-        code: 'cables-missing',
-        step: 'paths',
-        partIds: [...new Set(unsure.map(({ part }) => part.id))],
+        ...base,
+        partIds: [...new Set(unsure.map(({ id }) => id))],
         question: 'whether there are fan-out cables for the drives',
-        missing: `which way ${sheetName(unsure[0].sheet)} is wired`,
+        missing: `which way ${sheetName(unsure[0].dataSheet)} is wired`,
       }),
     )
   }
-  // Where the plugs of a controller are not known, the cables that stand in for it are not wanted for sure.
-  const missing = plugless.length > 0 ? [] : wide.filter(({ from }) => from === null)
-  const turned = missing.flatMap(({ need }) =>
-    cables.filter(
-      ({ part, sheet }) =>
-        !used.has(part.id) && need.direction !== 'either' && isTurned(sheet.direction, need),
-    ),
+  // Where the plugs of a controller are not known, the cables that stand in for it are not wanted for sure; and
+  // a cable that is there but too short, turned or angled is another rule's matter.
+  const almost = new Set(uses.flatMap(({ line }) => (line && line.from === null ? [line] : [])))
+  const missing =
+    withoutPlug.length > 0 ? [] : wide.filter((line) => line.from === null && !almost.has(line))
+  const boxNotKnown = cards.filter(
+    ({ id, dataSheet }) =>
+      dataSheet.cablesIncluded === null && missing.some(({ host }) => host.pieceId === id),
   )
-  if (turned[0]) {
-    const direction = missing.find(({ need }) => need.direction !== 'either')?.need.direction
-    findings.push(
-      fitFinding({
-        code: 'fan-out-direction',
-        severity: 'blocks',
-        step: 'paths',
-        parts: [...new Set(turned)],
-        sentence: `${sheetName(turned[0].sheet)} is wired ${turned[0].sheet.direction ?? ''}; here it must be ${direction ?? ''}. They look alike, and the wrong one shows no drive.`,
-        numbers: { wanted: missing.length },
-      }),
-    )
-    return findings
-  }
-  const boxesSilent = cards.filter(
-    ({ part, sheet }) =>
-      sheet.cablesIncluded === null && missing.some(({ cable }) => cable.host.partId === part.id),
-  )
-  if (boxesSilent[0]) {
+  if (boxNotKnown[0]) {
     findings.push(
       notKnown({
-        code: 'cables-missing',
-        step: 'paths',
-        partIds: boxesSilent.map(({ part }) => part.id),
+        ...base,
+        partIds: boxNotKnown.map(({ id }) => id),
         question: 'whether there are cables for the drives',
-        missing: `the cables in the box of ${sheetName(boxesSilent[0].sheet)}`,
+        missing: `the cables in the box of ${sheetName(boxNotKnown[0].dataSheet)}`,
       }),
     )
   } else if (missing.length > 0 && unsure.length === 0) {
     findings.push(
       fitFinding({
-        code: 'cables-missing',
+        ...base,
         severity: 'risks',
-        step: 'paths',
-        parts: [...cards, ...cables].filter(({ part }) =>
-          missing.some(({ cable }) => cable.host.partId === part.id),
-        ),
-        sentence: `${say.counted(missing.length, 'cable is', 'cables are')} in no box and not in the design: ${kindsOf(missing).join(', ')}.`,
+        parts: cards.filter(({ id }) => missing.some(({ host }) => host.pieceId === id)),
+        sentence: `${format.counted(missing.length, 'cable is', 'cables are')} in no box and not in the design: ${kindsOf(missing).join(', ')}.`,
         numbers: { wanted: wide.length, missing: missing.length },
       }),
     )
@@ -113,9 +93,6 @@ export const cablesMissing: Rule = (document, { bays }, say) => {
 
 const isFour = (plug: string | null): boolean =>
   DATA_PLUGS.some((one) => one === plug && DRIVES_PER_DATA_PLUG[one] > 1)
-
-const isTurned = (direction: string | null, need: CableLine['need']): boolean =>
-  direction !== null && direction !== 'either' && direction !== need.direction
 
 /** "3 × SFF-8643 to SFF-8643", each kind once. */
 function kindsOf(lines: readonly CableLine[]): string[] {

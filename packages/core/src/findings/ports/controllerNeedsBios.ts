@@ -1,27 +1,27 @@
-import { fittedOfKind, fittedOne } from '../../design/fittedParts'
-import type { Finding } from '../finding'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { piecesOf, pieceOf } from '../../machine/machine'
+import type { Finding } from '../../judging/finding'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** The board does not see the controller or adapter until its firmware is newer. */
-export const controllerNeedsBios: Rule = (document) => {
-  const board = fittedOne(document, 'board')
+export const controllerNeedsBios: Rule = ({ machine }) => {
+  const board = pieceOf(machine, 'board')
   if (!board) return []
-  const { biosFamily, biosVersion } = board.sheet
-  return fittedOfKind(document, 'controller').flatMap((card): Finding[] => {
+  const { biosFamily, biosVersion } = board.dataSheet
+  return piecesOf(machine, 'controller').flatMap((card): Finding[] => {
     const parts = [board, card]
-    const { biosNeeds } = card.sheet
+    const { biosNeeds } = card.dataSheet
     if (biosNeeds?.length === 0) return []
     if (biosNeeds === null || biosFamily === null || biosVersion === null) {
       return [
         notKnown({
           code: 'controller-needs-bios',
           step: 'core',
-          partIds: parts.map(({ part }) => part.id),
-          question: `whether the board sees ${sheetName(card.sheet)}`,
-          missing: `firmware versions for ${sheetName(biosNeeds === null ? card.sheet : board.sheet)}`,
+          partIds: parts.map(({ id }) => id),
+          question: `whether the board sees ${sheetName(card.dataSheet)}`,
+          missing: `firmware versions for ${sheetName(biosNeeds === null ? card.dataSheet : board.dataSheet)}`,
         }),
       ]
     }
@@ -34,8 +34,8 @@ export const controllerNeedsBios: Rule = (document) => {
         step: 'core',
         parts,
         sentence: need
-          ? `The board sees ${sheetName(card.sheet)} from firmware ${need.version} on and ships with ${biosVersion}: update it before the card goes in.`
-          : `${sheetName(card.sheet)} is not known to work with firmware ${biosFamily}: its maker names ${biosNeeds.map(({ family }) => family).join(', ')}.`,
+          ? `The board sees ${sheetName(card.dataSheet)} from firmware ${need.version} on and ships with ${biosVersion}: update it before the card goes in.`
+          : `${sheetName(card.dataSheet)} is not known to work with firmware ${biosFamily}: its maker names ${biosNeeds.map(({ family }) => family).join(', ')}.`,
         numbers: { neededVersion: need?.version ?? 0, biosVersion },
       }),
     ]

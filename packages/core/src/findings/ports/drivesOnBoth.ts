@@ -1,15 +1,18 @@
-import { fittedOne } from '../../design/fittedParts'
-import { wiringOf } from '../../paths/wiring/wiring'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
+import { fitFinding } from '../../judging/fitFinding'
+import type { Rule } from '../../judging/rule'
+import { pieceOf } from '../../machine/machine'
 
 /** A drive or two that hang off the board while the rest hang off a controller, and are forgotten. */
-export const drivesOnBoth: Rule = (document, { bays }, say) => {
-  const board = fittedOne(document, 'board')
+export const drivesOnBoth: Rule = ({ machine }, format) => {
+  const board = pieceOf(machine, 'board')
   if (!board) return []
-  const { ports } = wiringOf(document, bays).data
-  const onBoard = ports.filter(({ cable }) => cable.host.id === board.part.id).length
-  const onControllers = ports.filter(({ cable }) => cable.host.partId !== board.part.id).length
+  const { ports, cables, hosts } = machine.wiring.data
+  const ofBoard = new Set(hosts.flatMap(({ id, pieceId }) => (pieceId === board.id ? [id] : [])))
+  const onBoardCables = new Set(
+    cables.flatMap(({ id, hostId }) => (ofBoard.has(hostId) ? [id] : [])),
+  )
+  const onBoard = ports.filter(({ cableId }) => onBoardCables.has(cableId)).length
+  const onControllers = ports.length - onBoard
   if (onBoard === 0 || onControllers === 0) return []
   return [
     fitFinding({
@@ -17,7 +20,7 @@ export const drivesOnBoth: Rule = (document, { bays }, say) => {
       severity: 'note',
       step: 'drives',
       parts: [board],
-      sentence: `${say.counted(onControllers, 'drive hangs', 'drives hang')} off controllers, ${say.counted(onBoard, 'drive', 'drives')} off the board. Count both when drives are missing.`,
+      sentence: `${format.counted(onControllers, 'drive hangs', 'drives hang')} off controllers, ${format.counted(onBoard, 'drive', 'drives')} off the board. Count both when drives are missing.`,
       numbers: { onControllers, onBoard },
     }),
   ]

@@ -1,32 +1,35 @@
-import { fittedOfKind, fittedOne } from '../../design/fittedParts'
-import { boardSataPorts } from '../../fit/m2Devices'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { piecesOf, pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** A device in an M.2 socket turns SATA ports of the board off. */
-export const m2SilencesSata: Rule = (document, _figures, say) => {
-  const board = fittedOne(document, 'board')
-  const { working, silenced } = boardSataPorts(document)
+export const m2SilencesSata: Rule = ({ machine }, format) => {
+  const board = pieceOf(machine, 'board')
   if (!board) return []
+  const { sataPorts } = board.dataSheet
+  const silenced = Math.min(machine.placement.silencedSataPorts, sataPorts)
+  const working = sataPorts - silenced
   if (silenced === 0) {
-    const silencing = (board.sheet.m2Sockets ?? []).some((socket) => socket.silencesSataPorts > 0)
-    const silent = [
-      ...fittedOfKind(document, 'boot').filter(({ sheet }) => sheet.attaches === null),
-      ...fittedOfKind(document, 'drive').filter(
-        ({ sheet }) => sheet.formFactor === 'M.2' && sheet.plug === null,
+    const silencing = (board.dataSheet.m2Sockets ?? []).some(
+      (socket) => socket.silencesSataPorts > 0,
+    )
+    const withoutValue = [
+      ...piecesOf(machine, 'boot').filter(({ dataSheet }) => dataSheet.attaches === null),
+      ...piecesOf(machine, 'drive').filter(
+        ({ dataSheet }) => dataSheet.formFactor === 'M.2' && dataSheet.plug === null,
       ),
     ]
-    const [first] = silent
+    const [first] = withoutValue
     if (!silencing || !first) return []
     return [
       notKnown({
         code: 'm2-silences-sata',
         step: 'core',
-        partIds: silent.map(({ part }) => part.id),
+        partIds: withoutValue.map(({ id }) => id),
         question: 'whether SATA ports of the board are turned off',
-        missing: `what ${sheetName(first.sheet)} is attached to`,
+        missing: `what ${sheetName(first.dataSheet)} is attached to`,
       }),
     ]
   }
@@ -36,7 +39,7 @@ export const m2SilencesSata: Rule = (document, _figures, say) => {
       severity: 'note',
       step: 'core',
       parts: [board],
-      sentence: `With its M.2 socket used, ${say.counted(silenced, 'SATA port is', 'SATA ports are')} off: ${working} of ${board.sheet.sataPorts} work.`,
+      sentence: `With its M.2 socket used, ${format.counted(silenced, 'SATA port is', 'SATA ports are')} off: ${working} of ${sataPorts} work.`,
       numbers: { working, silenced },
     }),
   ]

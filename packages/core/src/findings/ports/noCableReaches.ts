@@ -1,54 +1,59 @@
-import { drivesInEnclosures } from '../../design/bayBlocks'
-import { wiringOf } from '../../paths/wiring/wiring'
-import type { Rule } from '../rule'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
-import { fittedOfKind } from '../../design/fittedParts'
-import { tooFewPorts } from './tooFewPorts'
-import { sasOnSata } from './sasOnSata'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import type { Rule } from '../../judging/rule'
+import { sheetName } from '../../judging/sheetName'
+import { piecesOf } from '../../machine/machine'
+import { unreachedDrives } from './unreachedDrives'
 
-/** Drives that no cable reaches although there are enough ports: no plug of theirs fits, or one is inside and one outside. */
-export const noCableReaches: Rule = (document, figures, say) => {
+/** Drives that no cable reaches although there are ports: no plug of theirs fits, or one is inside and one outside. */
+export const noCableReaches: Rule = ({ machine }, format) => {
   const base = { code: 'no-cable-reaches', step: 'paths' } as const
-  const [mute] = fittedOfKind(document, 'enclosure').filter(({ sheet }) => sheet.hostPlug === null)
-  const outside = drivesInEnclosures(document)
-  if (mute && outside.size > 0) {
-    return [
-      notKnown({
-        ...base,
-        partIds: [mute.part.id],
-        question: `whether a cable reaches ${say.counted(outside.size, 'drive')}`,
-        missing: `the plug of ${sheetName(mute.sheet)}`,
-      }),
-    ]
-  }
-  const { unreachedIds, free } = wiringOf(document, figures.bays).data
-  if (unreachedIds.length === 0 || fittedOfKind(document, 'board').length === 0) return []
-  // Where ports are simply too few, or SAS has none, that is said already.
-  if ([tooFewPorts, sasOnSata].some((rule) => rule(document, figures, say).length > 0)) return []
-  const plugless = fittedOfKind(document, 'controller').filter(
-    ({ sheet }) => sheet.portPlug === null && sheet.drivePorts > 0,
+  const [enclosure] = piecesOf(machine, 'enclosure').filter(
+    ({ dataSheet }) => dataSheet.hostPlug === null,
   )
-  const [silent] = plugless
-  if (silent) {
+  const inside = machine.blocks
+    .filter(({ pieceId }) => pieceId === enclosure?.id)
+    .flatMap(({ bayIds }) => bayIds.filter((id) => machine.driveIn.has(id)))
+  if (enclosure && inside.length > 0) {
     return [
       notKnown({
         ...base,
-        partIds: unreachedIds,
-        question: `whether a cable reaches ${say.counted(unreachedIds.length, 'drive')}`,
-        missing: `the plug of the ports of ${sheetName(silent.sheet)}`,
+        partIds: [enclosure.id],
+        question: `whether a cable reaches ${format.counted(inside.length, 'drive')}`,
+        missing: `the plug of ${sheetName(enclosure.dataSheet)}`,
       }),
     ]
   }
-  const left = free.map(({ host, connectors }) => `${connectors.length} on ${host.name}`).join(', ')
+  const { noCable } = unreachedDrives(machine)
+  if (noCable.length === 0) return []
+  const [withoutPlug] = piecesOf(machine, 'controller').filter(
+    ({ dataSheet }) => dataSheet.portPlug === null && dataSheet.drivePorts > 0,
+  )
+  const drives = format.counted(noCable.length, 'drive')
+  if (withoutPlug) {
+    return [
+      notKnown({
+        ...base,
+        partIds: noCable.map(({ id }) => id),
+        question: `whether a cable reaches ${drives}`,
+        missing: `the plug of the ports of ${sheetName(withoutPlug.dataSheet)}`,
+      }),
+    ]
+  }
+  const { free, hosts } = machine.wiring.data
+  const left = free
+    .map(({ hostId, connectors }) => {
+      const name = hosts.find(({ id }) => id === hostId)?.name ?? ''
+      return `${connectors.length} on ${name}`
+    })
+    .join(', ')
   return [
-    {
+    fitFinding({
       ...base,
       severity: 'blocks',
-      partIds: unreachedIds,
-      groupIds: [],
-      sentence: `No cable reaches ${say.counted(unreachedIds.length, 'drive')}: ${left ? `ports are left (${left}), but none takes a cable to them` : 'no port is left'}.`,
-      numbers: { unreached: unreachedIds.length },
-    },
+      parts: noCable,
+      sentence: `No cable reaches ${drives}: ${left ? `ports are left (${left}), but none takes a cable to them` : 'no port is left'}.`,
+      numbers: { unreached: noCable.length },
+    }),
   ]
 }

@@ -1,6 +1,6 @@
 import { demoDesign, demoPart } from '../../../fixtures/demo'
 import { type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
-import type { DesignDocument } from '../../design/document'
+import type { Design } from '../../design/design'
 import { notePieces } from '../../design/edits/changeFields'
 import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
 
@@ -8,15 +8,15 @@ const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
 const drawer = demoDesign('drawer-of-drives')
 
-const withParts = (document: DesignDocument, ...slugs: string[]): DesignDocument =>
-  slugs.reduce((design, slug) => withPart(design, slug), document)
-const plugged = (document: DesignDocument, sockets: DesignDocument['fitted'][number]['sockets']) =>
+const withParts = (design: Design, ...slugs: string[]): Design =>
+  slugs.reduce((design, slug) => withPart(design, slug), design)
+const plugged = (design: Design, sockets: Design['fitted'][number]['sockets']) =>
   notePieces(
-    document,
-    document.fitted.filter(({ id }) => id.startsWith('supply-')).map(({ id }) => id),
+    design,
+    design.fitted.filter(({ id }) => id.startsWith('supply-')).map(({ id }) => id),
     { sockets },
   )
-const sas = putDrivesInBays(shelf, demoPart('quillon-keep-18-sas'), ['bay-1'])
+const sas = putDrivesInBays(shelf, demoPart('quillon-keep-18-sas'), ['chassis-1/1'])
 /** The drawer's eight bare drives on a controller with four-lane plugs. */
 const onPlugs = withPart(without(drawer, 'controller'), 'lockrow-kept-8', { cablesIncluded: 0 })
 /** The small rack case, whose backplane has two four-lane plugs, straight on the board. */
@@ -65,7 +65,7 @@ const cases: RuleCase[] = [
   {
     code: 'm2-no-socket',
     severity: 'blocks',
-    words: 'Lockrow Nub 2E wants an M.2 socket of key A or E with PCIe; of 2 sockets',
+    words: 'Lockrow Nub 2E needs an M.2 socket of key A or E with PCIe; of 2 sockets',
     bad: withPart(drawer, 'lockrow-nub-2e'),
     good: withPart(shelf, 'lockrow-nub-2e', { biosNeeds: [] }),
     unknown: withPart(withPart(shelf, 'tindrel-found-itx'), 'lockrow-nub-5'),
@@ -159,7 +159,7 @@ const cases: RuleCase[] = [
     severity: 'blocks',
     words: 'No cable reaches 1 drive: ports are left (1 on Sixteen',
     bad: putDrivesInBays(withPart(cabin, 'pellworth-annex-12'), demoPart('quillon-keep-12'), [
-      'bay-13',
+      'enclosure-1/1',
     ]),
     good: cabin,
     unknown: withPart(without(cabin, 'controller'), 'lockrow-sixteen', { portPlug: null }),
@@ -185,18 +185,22 @@ const cases: RuleCase[] = [
     severity: 'risks',
     // Four drives at 1.8 A through one SATA power plug rated for 4.5 A.
     words:
-      '4 drives on one backplane draw 7.2 A while starting; 1 SATA power plug is rated for 4.5 A',
+      '4 drives behind backplane power plug 1, bays 1 to 4, draw 7.2 A while starting; a SATA power plug is rated for 4.5 A',
     bad: withPart(shelf, 'ashgrove-hearth-4', hearthOn(1)),
     good: shelf,
-    unknown: putDrivesInBays(shelf, demoPart('quillon-unlabelled-14'), ['bay-1']),
+    unknown: putDrivesInBays(shelf, demoPart('quillon-unlabelled-14'), ['chassis-1/1']),
   },
   {
     code: 'long-daisy-chain',
     severity: 'risks',
-    words: '8 drives on 1 SATA lead of Emberlin Brick 450: 8 one behind the other',
-    bad: withPart(drawer, 'emberlin-brick-450', { sataLeads: 1 }),
+    words: '8 drives on SATA lead 1 of Emberlin Brick 450: 8 one behind the other',
+    bad: withPart(drawer, 'emberlin-brick-450', { sataPlugs: 8, sataLeads: 1, peripheralPlugs: 0 }),
     good: drawer,
-    unknown: withPart(drawer, 'emberlin-brick-450', { sataLeads: null }),
+    unknown: withPart(drawer, 'emberlin-brick-450', {
+      sataPlugs: 8,
+      sataLeads: null,
+      peripheralPlugs: 0,
+    }),
   },
   {
     code: 'ups-too-small',
@@ -253,7 +257,7 @@ const cases: RuleCase[] = [
     words: 'puts its own RAID between the file system and the drives',
     bad: withPart(drawer, 'lockrow-kept-8'),
     good: { ...withPart(drawer, 'lockrow-kept-8'), pools: [] },
-    unknown: withPart(drawer, 'lockrow-kept-8', { manner: null }),
+    unknown: withPart(drawer, 'lockrow-kept-8', { controllerType: null }),
   },
 ]
 

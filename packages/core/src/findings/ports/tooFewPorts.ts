@@ -1,44 +1,72 @@
-import { fittedOfKind } from '../../design/fittedParts'
-import { drivePorts } from '../../fit/drivePorts'
-import { notKnown } from '../notKnown'
-import type { Rule } from '../rule'
+import { OUTSIDE_PLUGS } from '../../catalogue/plugs'
+import { notKnown } from '../../judging/notKnown'
+import type { Rule } from '../../judging/rule'
+import { type Machine, pieceOf, piecesOf } from '../../machine/machine'
+import { unreachedDrives } from './unreachedDrives'
 
-/** Drives that no port reaches: the board's own, less what M.2 turns off, every controller's, the boot drive. */
-export const tooFewPorts: Rule = (document, { bays }, say) => {
-  const boards = fittedOfKind(document, 'board')
-  if (boards.length === 0) return []
-  const drives = bays.bays.filter(
-    ({ bay, drive }) => drive !== null && bay.enclosureIndex === null,
-  ).length
-  const { board, silenced, controllers, boot } = drivePorts(document)
-  const ports = board + controllers
-  const silent = fittedOfKind(document, 'boot').filter(({ sheet }) => sheet.attaches === null)
-  if (drives + boot <= ports) {
-    if (silent.length === 0 || drives + boot + silent.length <= ports) return []
+/** Drives and boot devices that no port is left for: the board's own, less what M.2 turns off, and every controller's. */
+export const tooFewPorts: Rule = ({ machine }, format) => {
+  const board = pieceOf(machine, 'board')
+  if (!board) return []
+  const { noPort } = unreachedDrives(machine)
+  const { unreachedPieceIds, free, hosts } = machine.wiring.data
+  const boots = piecesOf(machine, 'boot')
+  const onSata = boots.filter(({ dataSheet }) => dataSheet.attaches === 'SATA')
+  const base = { code: 'too-few-ports', step: 'drives' } as const
+  if (noPort.length === 0 && unreachedPieceIds.length === 0) {
+    const withoutValue = boots.filter(({ dataSheet }) => dataSheet.attaches === null)
+    const sataLeft = free
+      .filter(({ hostId }) => {
+        const host = hosts.find(({ id }) => id === hostId)
+        return host?.plug !== 'USB'
+      })
+      .reduce((sum, { connectors }) => sum + connectors.length, 0)
+    if (withoutValue.length <= sataLeft) return []
     return [
       notKnown({
-        code: 'too-few-ports',
-        step: 'drives',
-        partIds: silent.map(({ part }) => part.id),
+        ...base,
+        partIds: withoutValue.map(({ id }) => id),
         question: 'whether a port is left for the boot device',
         missing: 'what it is attached to',
       }),
     ]
   }
-  const wanting =
-    boot > 0 ? `${say.counted(drives, 'drive')} and the boot drive` : say.counted(drives, 'drive')
-  const cards = fittedOfKind(document, 'controller').length
+  const drives = machine.driveIn.size - drivesOutside(machine)
+  const { boardPorts, controllerPorts } = portCounts(machine, board.id)
+  const ports = boardPorts + controllerPorts
+  const wanting = format.counted(drives, 'drive')
+  const silenced = machine.placement.silencedSataPorts
   const dead = silenced > 0 ? ` (${silenced} more are off while an M.2 socket is used)` : ''
-  const next = boot === 0 ? ' A boot drive on SATA needs one more.' : ''
+  const next = boots.length === 0 ? ' A boot drive on SATA needs one more.' : ''
   return [
     {
-      code: 'too-few-ports',
+      ...base,
       severity: 'blocks',
-      step: 'drives',
-      partIds: [],
+      partIds: [...noPort.map(({ id }) => id), ...unreachedPieceIds],
       groupIds: [],
-      sentence: `${wanting} want a port and there are ${ports}: ${board} on the board${dead}, ${controllers} on ${say.counted(cards, 'controller')}.${next}`,
-      numbers: { drives, boot, boardPorts: board, controllerPorts: controllers, silenced },
+      sentence: `${onSata.length > 0 ? `${wanting} and the boot drive` : wanting} want a port and there are ${ports}: ${boardPorts} on the board${dead}, ${controllerPorts} on ${format.counted(piecesOf(machine, 'controller').length, 'controller')}.${next}`,
+      numbers: { drives, boot: onSata.length, boardPorts, controllerPorts, silenced },
     },
   ]
+}
+
+function drivesOutside({ blocks, driveIn }: Machine): number {
+  return blocks
+    .filter(({ isOutside }) => isOutside)
+    .flatMap(({ bayIds }) => bayIds.filter((id) => driveIn.has(id))).length
+}
+
+/** Drives that can be attached directly inside the machine, on the board and on cards. */
+function portCounts(
+  { wiring }: Machine,
+  boardId: string,
+): { boardPorts: number; controllerPorts: number } {
+  const inside = wiring.data.hosts.filter(
+    ({ plug }) => plug === null || !OUTSIDE_PLUGS.includes(plug),
+  )
+  const count = (isOfBoard: boolean): number =>
+    inside
+      .filter(({ pieceId }) => (pieceId === boardId) === isOfBoard)
+      .reduce((sum, { laneRates, lanes }) => sum + laneRates.length * lanes, 0)
+  return { boardPorts: count(true), controllerPorts: count(false) }
 }

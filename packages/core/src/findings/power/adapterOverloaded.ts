@@ -1,42 +1,40 @@
-import { fittedOne } from '../../design/fittedParts'
-import { isOverloaded } from '../../paths/wiring/wirePower'
-import { ADAPTER_AMPS } from '../../paths/wiring/supplyLeads'
-import { wiringOf } from '../../paths/wiring/wiring'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
+import { fitFinding } from '../../judging/fitFinding'
+import type { Finding } from '../../judging/finding'
+import { notKnown } from '../../judging/notKnown'
+import type { Rule } from '../../judging/rule'
+import { isOverloaded } from '../../machine/wiring/wirePower'
 
-/** An adapter whose one four-pole plug carries more starting drives than its contact is made for. */
-export const adapterOverloaded: Rule = (document, { bays }, say) => {
-  const supply = fittedOne(document, 'supply')
-  const { power } = wiringOf(document, bays)
-  if (!supply || !power) return []
+/** An adapter or splitter that carries more than the plug it hangs on, or than it is made for: it gets hot. */
+export const adapterOverloaded: Rule = ({ machine }, format) => {
+  const { power } = machine.wiring
   const base = { code: 'adapter-overloaded', step: 'paths' } as const
-  const adapted = power.leads.filter(
-    ({ adaptersWanted, lead }) => adaptersWanted + lead.adapters.length > 0,
-  )
-  return adapted.flatMap((load) => {
-    const { lead, adapterAmps, onAdapters, startAmps } = load
-    if (onAdapters === 0) return []
-    if (adapterAmps === null || startAmps === null) {
+  return (power?.leads ?? []).flatMap(({ lead, adapters }) =>
+    adapters.flatMap((load): Finding[] => {
+      const { adapter, plugsUsed, startAmps, runningAmps, ratedAmps } = load
+      if (plugsUsed === 0) return []
+      const parts = [{ id: adapter.partId ?? lead.ref.supplyId }]
+      if (startAmps === null) {
+        return [
+          notKnown({
+            ...base,
+            partIds: parts.map(({ id }) => id),
+            question: `whether the adapter on ${lead.name} carries its drives`,
+            missing: 'the starting current of every drive',
+          }),
+        ]
+      }
+      if (!isOverloaded(load)) return []
+      const starts = startAmps > ratedAmps
+      const amps = starts ? startAmps : (runningAmps ?? 0)
       return [
-        notKnown({
+        fitFinding({
           ...base,
-          partIds: lead.adapters.map(({ partId }) => partId),
-          question: `whether the adapter on ${lead.name} carries its drives`,
-          missing: 'the starting current of every drive',
+          severity: 'risks',
+          parts,
+          sentence: `The adapter on ${lead.name} carries up to ${format.number(amps, 1)} A ${starts ? 'while its drives start' : 'at work'}; it hangs on ${format.counted(adapter.nearEnds, `${adapter.nearPlug} plug`)} and is made for ${format.number(ratedAmps, 1)} A. Use fewer of its plugs, or start the drives one after the other.`,
+          numbers: { adapterAmps: amps, ratedAmps },
         }),
       ]
-    }
-    if (!isOverloaded(load)) return []
-    return [
-      fitFinding({
-        ...base,
-        severity: 'risks',
-        parts: [supply],
-        sentence: `The adapter on ${lead.name} carries up to ${say.number(adapterAmps, 1)} A while its drives start; the one four-pole plug it hangs on is made for ${say.number(ADAPTER_AMPS)} A. Use fewer of its plugs, or start the drives one after the other.`,
-        numbers: { adapterAmps, ratedAmps: ADAPTER_AMPS },
-      }),
-    ]
-  })
+    }),
+  )
 }

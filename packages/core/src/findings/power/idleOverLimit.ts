@@ -1,7 +1,8 @@
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** The estimate, or the upper end of its band, is over the brief's limit. */
-export const idleOverLimit: Rule = ({ brief }, { power }, say) => {
+export const idleOverLimit: Rule = ({ design, power }, format) => {
+  const { brief } = design
   const { wallWatts, highWallWatts } = power
   const { idleWattsLimit } = brief
   if (wallWatts === null || highWallWatts === null || idleWattsLimit === null) return []
@@ -15,8 +16,8 @@ export const idleOverLimit: Rule = ({ brief }, { power }, say) => {
       partIds: [],
       groupIds: [],
       sentence: over
-        ? `${say.watts(wallWatts)} idle at the wall, over the limit of ${say.watts(idleWattsLimit)}.`
-        : `${say.watts(wallWatts)} idle keeps the limit of ${say.watts(idleWattsLimit)}, but measured it may be up to ${say.watts(highWallWatts)}.`,
+        ? `${format.watts(wallWatts)} idle at the wall, over the limit of ${format.watts(idleWattsLimit)}.`
+        : `${format.watts(wallWatts)} idle keeps the limit of ${format.watts(idleWattsLimit)}, but measured it may be up to ${format.watts(highWallWatts)}.`,
       numbers: { wallWatts, highWallWatts, idleWattsLimit },
     },
   ]

@@ -1,26 +1,26 @@
 import { POWER_PLUGS } from '../../catalogue/plugs'
-import { fittedOfKind } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { piecesOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** Power adapters whose plugs are cast around the wires: they can short inside and burn. */
-export const mouldedSplitter: Rule = (document) => {
+export const mouldedSplitter: Rule = ({ machine }) => {
   const plugs: readonly string[] = POWER_PLUGS
-  const cables = fittedOfKind(document, 'cable').filter(
-    ({ sheet }) => plugs.includes(sheet.farPlug) && sheet.moulded !== false,
+  const cables = piecesOf(machine, 'cable').filter(
+    ({ dataSheet }) => plugs.includes(dataSheet.farPlug) && dataSheet.moulded !== false,
   )
   const [first] = cables
   if (!first) return []
   const base = { code: 'moulded-splitter', step: 'drives' } as const
-  if (cables.every(({ sheet }) => sheet.moulded === null)) {
+  if (cables.every(({ dataSheet }) => dataSheet.moulded === null)) {
     return [
       notKnown({
         ...base,
-        partIds: cables.map(({ part }) => part.id),
+        partIds: cables.map(({ id }) => id),
         question: 'whether the power adapter is moulded',
-        missing: `that for ${sheetName(first.sheet)}`,
+        missing: `that for ${sheetName(first.dataSheet)}`,
       }),
     ]
   }
@@ -28,8 +28,8 @@ export const mouldedSplitter: Rule = (document) => {
     fitFinding({
       ...base,
       severity: 'risks',
-      parts: cables.filter(({ sheet }) => sheet.moulded === true),
-      sentence: `${sheetName(cables.find(({ sheet }) => sheet.moulded)?.sheet ?? first.sheet)} has moulded plugs, which can short inside and catch fire. Take one with crimped plugs.`,
+      parts: cables.filter(({ dataSheet }) => dataSheet.moulded === true),
+      sentence: `${sheetName(cables.find(({ dataSheet }) => dataSheet.moulded)?.dataSheet ?? first.dataSheet)} has moulded plugs, which can short inside and catch fire. Take one with crimped plugs.`,
     }),
   ]
 }

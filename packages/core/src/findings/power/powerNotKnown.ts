@@ -1,8 +1,8 @@
-import { partNames } from '../partNames'
-import type { Rule } from '../rule'
+import { partNames } from '../../judging/partNames'
+import type { Rule } from '../../judging/rule'
 
 /** Parts whose idle watts, or leave to sleep deeply, no data sheet says: the figure leaves them out. */
-export const powerNotKnown: Rule = (document, { power }) => {
+export const powerNotKnown: Rule = ({ machine, power }) => {
   if (power.notKnownPartIds.length === 0) return []
   return [
     {
@@ -11,7 +11,7 @@ export const powerNotKnown: Rule = (document, { power }) => {
       step: 'core',
       partIds: power.notKnownPartIds,
       groupIds: [],
-      sentence: `What ${partNames(document, power.notKnownPartIds)} draws idle, or whether it lets the CPU sleep, is not known, so the watts at the wall may be too low.`,
+      sentence: `What ${partNames(machine, power.notKnownPartIds)} draws idle, or whether it lets the CPU sleep, is not known, so the watts at the wall may be too low.`,
       numbers: { parts: power.notKnownPartIds.length },
     },
   ]

@@ -1,12 +1,11 @@
-import { notKnown } from '../notKnown'
-import { partNames } from '../partNames'
+import { notKnown } from '../../judging/notKnown'
+import { partNames } from '../../judging/partNames'
 import { startSurge } from '../../power/startSurge'
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** All drives starting at once ask more of the 12 V rails than they carry. */
-export const startSurgeTooHigh: Rule = (document, { power, bays }, say) => {
-  const spinning = bays.bays.reduce((sum, { drive }) => sum + (drive?.sheet.idleWatts ?? 0), 0)
-  const surge = startSurge(document, Math.max(0, power.dcWatts - spinning))
+export const startSurgeTooHigh: Rule = ({ machine }, format) => {
+  const surge = startSurge(machine)
   if (!surge) return []
   if ('notKnownPartIds' in surge) {
     return [
@@ -15,7 +14,7 @@ export const startSurgeTooHigh: Rule = (document, { power, bays }, say) => {
         step: 'drives',
         partIds: surge.notKnownPartIds,
         question: 'whether the supply can start all drives at once',
-        missing: `the 12 V current of ${partNames(document, surge.notKnownPartIds)}`,
+        missing: `the 12 V current of ${partNames(machine, surge.notKnownPartIds)}`,
       }),
     ]
   }
@@ -27,7 +26,7 @@ export const startSurgeTooHigh: Rule = (document, { power, bays }, say) => {
       step: 'drives',
       partIds: [],
       groupIds: [],
-      sentence: `Starting all drives at once takes ${say.number(surge.amps, 1)} A at 12 V; the supply carries ${say.number(surge.ratedAmps, 1)} A. Start them in groups or take a larger supply.`,
+      sentence: `Starting all drives at once takes ${format.number(surge.amps, 1)} A at 12 V; the supply carries ${format.number(surge.ratedAmps, 1)} A. Start them in groups or take a larger supply.`,
       numbers: { amps: surge.amps, ratedAmps: surge.ratedAmps },
     },
   ]

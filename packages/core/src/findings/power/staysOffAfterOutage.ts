@@ -1,21 +1,21 @@
-import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** After a power cut the machine waits for somebody to press its button. */
-export const staysOffAfterOutage: Rule = (document) => {
-  const board = fittedOne(document, 'board')
-  if (!board || board.sheet.startsAfterOutage === true) return []
+export const staysOffAfterOutage: Rule = ({ machine }) => {
+  const board = pieceOf(machine, 'board')
+  if (!board || board.dataSheet.startsAfterOutage === true) return []
   const base = { code: 'stays-off-after-outage', step: 'core' } as const
-  if (board.sheet.startsAfterOutage === null) {
+  if (board.dataSheet.startsAfterOutage === null) {
     return [
       notKnown({
         ...base,
-        partIds: [board.part.id],
+        partIds: [board.id],
         question: 'whether the machine starts by itself after a power cut',
-        missing: `that for ${sheetName(board.sheet)}`,
+        missing: `that for ${sheetName(board.dataSheet)}`,
       }),
     ]
   }
@@ -24,7 +24,7 @@ export const staysOffAfterOutage: Rule = (document) => {
       ...base,
       severity: 'note',
       parts: [board],
-      sentence: `${sheetName(board.sheet)} stays off after a power cut until somebody presses the button.`,
+      sentence: `${sheetName(board.dataSheet)} stays off after a power cut until somebody presses the button.`,
     }),
   ]
 }

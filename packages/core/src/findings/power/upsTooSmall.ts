@@ -1,23 +1,23 @@
-import { fittedOfKind } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { piecesOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** The UPS carries less than the machine may draw. */
-export const upsTooSmall: Rule = (document, { power }, say) => {
-  const [ups] = fittedOfKind(document, 'ups')
+export const upsTooSmall: Rule = ({ machine, power }, format) => {
+  const [ups] = piecesOf(machine, 'ups')
   const need = power.highWallWatts
   if (!ups || need === null) return []
-  const { ratedWatts } = ups.sheet
+  const { ratedWatts } = ups.dataSheet
   const base = { code: 'ups-too-small', step: 'shell' } as const
   if (ratedWatts === null) {
     return [
       notKnown({
         ...base,
-        partIds: [ups.part.id],
+        partIds: [ups.id],
         question: 'whether the UPS is strong enough',
-        missing: `the watts that ${sheetName(ups.sheet)} carries`,
+        missing: `the watts that ${sheetName(ups.dataSheet)} carries`,
       }),
     ]
   }
@@ -27,7 +27,7 @@ export const upsTooSmall: Rule = (document, { power }, say) => {
       ...base,
       severity: 'blocks',
       parts: [ups],
-      sentence: `${sheetName(ups.sheet)} carries ${say.watts(ratedWatts)}; the machine may draw ${say.watts(need)} idle already, and more at work.`,
+      sentence: `${sheetName(ups.dataSheet)} carries ${format.watts(ratedWatts)}; the machine may draw ${format.watts(need)} idle already, and more at work.`,
       numbers: { ratedWatts, needWatts: need },
     }),
   ]

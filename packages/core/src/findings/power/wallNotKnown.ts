@@ -1,7 +1,7 @@
-import type { Rule } from '../rule'
+import type { Rule } from '../../judging/rule'
 
 /** Without a supply the watts at the wall cannot be told. */
-export const wallNotKnown: Rule = (_document, { power }, say) => {
+export const wallNotKnown: Rule = ({ power }, format) => {
   if (power.wallWatts !== null) return []
   return [
     {
@@ -10,7 +10,7 @@ export const wallNotKnown: Rule = (_document, { power }, say) => {
       step: 'drives',
       partIds: [],
       groupIds: [],
-      sentence: `No power supply is chosen, so the watts at the wall are not known; ${say.watts(power.dcWatts, 1)} are needed behind it.`,
+      sentence: `No power supply is chosen, so the watts at the wall are not known; ${format.watts(power.dcWatts, 1)} are needed behind it.`,
       numbers: { dcWatts: power.dcWatts },
     },
   ]

@@ -1,31 +1,31 @@
 import { BOARD_OUTLINES } from '../../catalogue/standards'
-import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /**
  * The board reaches further forward than there is room, or than its size should: such a board misses
  * the front row of standoffs.
  */
-export const boardTooDeep: Rule = (document, _figures, say) => {
-  const chassis = fittedOne(document, 'chassis')
-  const board = fittedOne(document, 'board')
+export const boardTooDeep: Rule = ({ machine }, format) => {
+  const chassis = pieceOf(machine, 'chassis')
+  const board = pieceOf(machine, 'board')
   if (!chassis || !board) return []
-  const { boardMaxDepthMm } = chassis.sheet
-  const { depthMm, size } = board.sheet
+  const { boardMaxDepthMm } = chassis.dataSheet
+  const { depthMm, size } = board.dataSheet
   const parts = [chassis, board]
   if (depthMm === null || boardMaxDepthMm === null) {
     const missing =
       depthMm === null
-        ? `the depth of ${sheetName(board.sheet)}`
-        : `the room for a board in ${sheetName(chassis.sheet)}`
+        ? `the depth of ${sheetName(board.dataSheet)}`
+        : `the room for a board in ${sheetName(chassis.dataSheet)}`
     return [
       notKnown({
         code: 'board-too-deep',
         step: 'shell',
-        partIds: parts.map(({ part }) => part.id),
+        partIds: parts.map(({ id }) => id),
         question: 'whether the board is too deep',
         missing,
       }),
@@ -39,7 +39,7 @@ export const boardTooDeep: Rule = (document, _figures, say) => {
         severity: 'blocks',
         step: 'shell',
         parts,
-        sentence: `The board is ${say.number(depthMm, 1)} mm deep; ${sheetName(chassis.sheet)} has ${say.number(boardMaxDepthMm, 1)} mm for it.`,
+        sentence: `The board is ${format.number(depthMm, 1)} mm deep; ${sheetName(chassis.dataSheet)} has ${format.number(boardMaxDepthMm, 1)} mm for it.`,
         numbers,
       }),
     ]
@@ -51,7 +51,7 @@ export const boardTooDeep: Rule = (document, _figures, say) => {
       severity: 'risks',
       step: 'shell',
       parts,
-      sentence: `The board is sold as ${size} but ${say.number(depthMm - numbers.standardDepthMm, 1)} mm deeper: its front holes miss the standoffs of ${size}.`,
+      sentence: `The board is sold as ${size} but ${format.number(depthMm - numbers.standardDepthMm, 1)} mm deeper: its front holes miss the standoffs of ${size}.`,
       numbers,
     }),
   ]

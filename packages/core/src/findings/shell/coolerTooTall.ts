@@ -1,29 +1,29 @@
-import { fittedOne } from '../../design/fittedParts'
+import { pieceOf } from '../../machine/machine'
 import { coolerClearance } from '../../fit/coolerClearance'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** The cooler touches the cover, a fan under it, or a supply over the board. */
-export const coolerTooTall: Rule = (document, _figures, say) => {
-  const chassis = fittedOne(document, 'chassis')
-  const cooler = fittedOne(document, 'cooler')
+export const coolerTooTall: Rule = ({ machine }, format) => {
+  const chassis = pieceOf(machine, 'chassis')
+  const cooler = pieceOf(machine, 'cooler')
   if (!chassis || !cooler) return []
-  const clearance = coolerClearance(chassis.sheet)
-  const { heightMm } = cooler.sheet
+  const clearance = coolerClearance(chassis.dataSheet)
+  const { heightMm } = cooler.dataSheet
   const parts = [chassis, cooler]
   if (clearance === null || heightMm === null) {
     return [
       notKnown({
         code: 'cooler-too-tall',
         step: 'shell',
-        partIds: parts.map(({ part }) => part.id),
+        partIds: parts.map(({ id }) => id),
         question: 'whether the cooler fits under the cover',
         missing:
           heightMm === null
-            ? `the height of ${sheetName(cooler.sheet)}`
-            : `the room over the board in ${sheetName(chassis.sheet)}`,
+            ? `the height of ${sheetName(cooler.dataSheet)}`
+            : `the room over the board in ${sheetName(chassis.dataSheet)}`,
       }),
     ]
   }
@@ -34,7 +34,7 @@ export const coolerTooTall: Rule = (document, _figures, say) => {
       severity: 'blocks',
       step: 'shell',
       parts,
-      sentence: `The cooler is ${say.number(heightMm)} mm tall and touches ${clearance.obstacle}, ${say.number(clearance.clearanceMm)} mm over the board.`,
+      sentence: `The cooler is ${format.number(heightMm)} mm tall and touches ${clearance.obstacle}, ${format.number(clearance.clearanceMm)} mm over the board.`,
       numbers: { heightMm, clearanceMm: clearance.clearanceMm },
     }),
   ]

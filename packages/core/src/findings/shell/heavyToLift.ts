@@ -1,20 +1,20 @@
-import { fittedOfKind, fittedOne } from '../../design/fittedParts'
+import { piecesOf, pieceOf } from '../../machine/machine'
 import { machineWeight } from '../../fit/machineWeight'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
 
 /** Two people lift what is heavier. Common practice, no source; the rules at work differ by country. */
 const ONE_PERSON_GRAMS = 18_000
 
 /** A loaded machine that one person should not lift alone. */
-export const heavyToLift: Rule = (document, _figures, say) => {
-  const chassis = fittedOne(document, 'chassis')
+export const heavyToLift: Rule = ({ machine }, format) => {
+  const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return []
-  const { grams, notKnownPartIds } = machineWeight(document)
+  const { grams, notKnownPartIds } = machineWeight(machine)
   if (grams <= ONE_PERSON_GRAMS) {
     // The case and its drives are nearly all of the weight; a module or cable more decides nothing.
-    const heavy = new Set([chassis, ...fittedOfKind(document, 'drive')].map(({ part }) => part.id))
+    const heavy = new Set([chassis, ...piecesOf(machine, 'drive')].map(({ id }) => id))
     const partIds = notKnownPartIds.filter((id) => heavy.has(id))
     if (partIds.length === 0) return []
     return [
@@ -34,7 +34,7 @@ export const heavyToLift: Rule = (document, _figures, say) => {
       severity: 'note',
       step: 'shell',
       parts: [chassis],
-      sentence: `Loaded it weighs ${least} ${say.number(grams / 1000)} kg: lift it with two, put the drives in afterwards, and in a rack keep the heaviest at the bottom on rails rated for it.`,
+      sentence: `Loaded it weighs ${least} ${format.number(grams / 1000)} kg: lift it with two, put the drives in afterwards, and in a rack keep the heaviest at the bottom on rails rated for it.`,
       numbers: { grams },
     }),
   ]

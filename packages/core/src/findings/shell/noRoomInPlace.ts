@@ -1,15 +1,15 @@
-import { fittedOne } from '../../design/fittedParts'
+import { pieceOf } from '../../machine/machine'
 import { roomInPlace } from '../../fit/roomInPlace'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** The case is too wide, too high or too deep for where it is to stand, plugs behind it counted. */
-export const noRoomInPlace: Rule = (document, _figures, say) => {
-  const room = roomInPlace(document)
-  const chassis = fittedOne(document, 'chassis')
-  const place = fittedOne(document, 'place')
+export const noRoomInPlace: Rule = ({ design, machine }, format) => {
+  const room = roomInPlace(design, machine)
+  const chassis = pieceOf(machine, 'chassis')
+  const place = pieceOf(machine, 'place')
   if (!room || !chassis || !place) return []
   const parts = [chassis, place]
   const base = { step: 'shell', parts } as const
@@ -18,33 +18,20 @@ export const noRoomInPlace: Rule = (document, _figures, say) => {
       notKnown({
         code: 'no-room-in-place',
         step: 'shell',
-        partIds: parts.map(({ part }) => part.id),
+        partIds: parts.map(({ id }) => id),
         question: 'whether the case fits its place',
-        missing: `all three dimensions of ${sheetName(place.sheet)}`,
+        missing: `all three dimensions of ${sheetName(place.dataSheet)}`,
       }),
     ]
   }
   const tooLarge = room.sides.filter(({ needMm, roomMm }) => needMm > roomMm)
-  if (tooLarge.length > 0) {
-    return tooLarge.map(({ word, needMm, roomMm }) =>
-      fitFinding({
-        ...base,
-        code: 'no-room-in-place',
-        severity: 'blocks',
-        sentence: `The case is ${say.number(needMm)} mm ${word}; ${sheetName(place.sheet)} has ${say.number(roomMm)} mm.`,
-        numbers: { needMm, roomMm },
-      }),
-    )
-  }
-  const { behindMm, wantedBehindMm } = room
-  if (behindMm >= wantedBehindMm) return []
-  return [
+  return tooLarge.map(({ word, needMm, roomMm }) =>
     fitFinding({
       ...base,
-      code: 'no-plug-room',
-      severity: 'risks',
-      sentence: `${say.number(behindMm)} mm are left behind the case for plugs and cables; about ${say.number(wantedBehindMm)} mm are needed.`,
-      numbers: { behindMm, wantedBehindMm },
+      code: 'no-room-in-place',
+      severity: 'blocks',
+      sentence: `The case is ${format.number(needMm)} mm ${word}; ${sheetName(place.dataSheet)} has ${format.number(roomMm)} mm.`,
+      numbers: { needMm, roomMm },
     }),
-  ]
+  )
 }

@@ -1,16 +1,16 @@
-import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** The supply has another shape than the opening, or is longer than the room behind it. */
-export const supplyDoesNotFit: Rule = (document, _figures, say) => {
-  const chassis = fittedOne(document, 'chassis')
-  const supply = fittedOne(document, 'supply')
+export const supplyDoesNotFit: Rule = ({ machine }, format) => {
+  const chassis = pieceOf(machine, 'chassis')
+  const supply = pieceOf(machine, 'supply')
   if (!chassis || !supply) return []
-  const { supplyShapes, supplyMaxLengthMm } = chassis.sheet
-  const { shape, lengthMm } = supply.sheet
+  const { supplyShapes, supplyMaxLengthMm } = chassis.dataSheet
+  const { shape, lengthMm } = supply.dataSheet
   const parts = [chassis, supply]
   const base = { code: 'supply-does-not-fit', step: 'shell' } as const
   if (supplyShapes && shape && !supplyShapes.includes(shape)) {
@@ -19,7 +19,7 @@ export const supplyDoesNotFit: Rule = (document, _figures, say) => {
         ...base,
         severity: 'blocks',
         parts,
-        sentence: `${sheetName(chassis.sheet)} takes supplies of shape ${supplyShapes.join(' or ')}; ${sheetName(supply.sheet)} is ${shape}.`,
+        sentence: `${sheetName(chassis.dataSheet)} takes supplies of shape ${supplyShapes.join(' or ')}; ${sheetName(supply.dataSheet)} is ${shape}.`,
       }),
     ]
   }
@@ -32,18 +32,18 @@ export const supplyDoesNotFit: Rule = (document, _figures, say) => {
         ...base,
         severity: 'blocks',
         parts,
-        sentence: `The supply is ${say.number(lengthMm)} mm long; there is room for ${say.number(supplyMaxLengthMm)} mm.`,
+        sentence: `The supply is ${format.number(lengthMm)} mm long; there is room for ${format.number(supplyMaxLengthMm)} mm.`,
         numbers: { lengthMm, supplyMaxLengthMm },
       }),
     ]
   }
-  const silent = shape === null || lengthMm === null ? supply : chassis
+  const withoutValue = shape === null || lengthMm === null ? supply : chassis
   return [
     notKnown({
       ...base,
-      partIds: parts.map(({ part }) => part.id),
+      partIds: parts.map(({ id }) => id),
       question: 'whether the supply fits',
-      missing: `shape and length for ${sheetName(silent.sheet)}`,
+      missing: `shape and length for ${sheetName(withoutValue.dataSheet)}`,
     }),
   ]
 }

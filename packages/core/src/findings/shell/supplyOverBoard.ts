@@ -1,30 +1,30 @@
 import { SUPPLY_ENVELOPES } from '../../catalogue/standards'
-import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** A supply mounted over the board hides the sockets under it until it is taken out. */
-export const supplyOverBoard: Rule = (document, _figures, say) => {
-  const chassis = fittedOne(document, 'chassis')
-  const board = fittedOne(document, 'board')
-  const supply = fittedOne(document, 'supply')
+export const supplyOverBoard: Rule = ({ machine }, format) => {
+  const chassis = pieceOf(machine, 'chassis')
+  const board = pieceOf(machine, 'board')
+  const supply = pieceOf(machine, 'supply')
   if (!chassis || !board || !supply) return []
-  const { boardToSupplyMm, boardAt, supplyAt } = chassis.sheet
-  if (boardToSupplyMm === 0 || supply.sheet.shape === 'brick') return []
+  const { boardToSupplyMm, boardAt, supplyAt } = chassis.dataSheet
+  if (boardToSupplyMm === 0 || supply.dataSheet.shape === 'brick') return []
   const parts = [chassis, board, supply]
-  const { widthMm, depthMm } = board.sheet
-  const { shape, lengthMm } = supply.sheet
+  const { widthMm, depthMm } = board.dataSheet
+  const { shape, lengthMm } = supply.dataSheet
   const known = boardToSupplyMm !== null && boardAt && supplyAt && shape && lengthMm !== null
   if (!known || widthMm === null || depthMm === null) {
     return [
       notKnown({
         code: 'supply-over-board',
         step: 'shell',
-        partIds: parts.map(({ part }) => part.id),
+        partIds: parts.map(({ id }) => id),
         question: 'how much of the board the supply hides',
-        missing: `where board and supply lie in ${sheetName(chassis.sheet)}, or their sizes`,
+        missing: `where board and supply lie in ${sheetName(chassis.dataSheet)}, or their sizes`,
       }),
     ]
   }
@@ -44,7 +44,7 @@ export const supplyOverBoard: Rule = (document, _figures, say) => {
       severity: share > 0.5 ? 'risks' : 'note',
       step: 'shell',
       parts,
-      sentence: `The supply hangs ${say.number(boardToSupplyMm)} mm over the board and hides ${say.percent(share)} of it: plug in what is under it before it goes in, and take it out for every change.`,
+      sentence: `The supply hangs ${format.number(boardToSupplyMm)} mm over the board and hides ${format.percent(share)} of it: plug in what is under it before it goes in, and take it out for every change.`,
       numbers: { alongMm: along, forwardMm: forward, share },
     }),
   ]

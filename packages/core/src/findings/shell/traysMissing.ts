@@ -1,36 +1,36 @@
-import { fittedOne } from '../../design/fittedParts'
-import type { Rule } from '../rule'
-import { fitFinding } from '../fitFinding'
-import { notKnown } from '../notKnown'
-import { sheetName } from '../sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { Rule } from '../../judging/rule'
+import { fitFinding } from '../../judging/fitFinding'
+import { notKnown } from '../../judging/notKnown'
+import { sheetName } from '../../judging/sheetName'
 
 /** Trays, rails or screws that do not come with the case and are easily forgotten. */
-export const traysMissing: Rule = (document, { bays }, say) => {
-  const chassis = fittedOne(document, 'chassis')
+export const traysMissing: Rule = ({ machine, bays }, format) => {
+  const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return []
   const drives = bays.bays.filter(({ drive }) => drive !== null).length
-  const racked = fittedOne(document, 'place')?.sheet.form === 'rack'
-  const silent = [
-    ...(chassis.sheet.driveTrays === null && drives > 0 ? ['trays and screws'] : []),
-    ...(chassis.sheet.rails === null && racked ? ['rails'] : []),
+  const racked = pieceOf(machine, 'place')?.dataSheet.form === 'rack'
+  const withoutValue = [
+    ...(chassis.dataSheet.driveTrays === null && drives > 0 ? ['trays and screws'] : []),
+    ...(chassis.dataSheet.rails === null && racked ? ['rails'] : []),
   ]
   const open =
-    silent.length === 0
+    withoutValue.length === 0
       ? []
       : [
           notKnown({
             code: 'sold-apart',
             step: 'shell',
-            partIds: [chassis.part.id],
-            question: `whether ${silent.join(' and ')} are in the box`,
-            missing: `that for ${sheetName(chassis.sheet)}`,
+            partIds: [chassis.id],
+            question: `whether ${withoutValue.join(' and ')} are in the box`,
+            missing: `that for ${sheetName(chassis.dataSheet)}`,
           }),
         ]
   const apart = [
-    ...(chassis.sheet.driveTrays === 'sold apart' && drives > 0
-      ? [`trays and screws for ${say.counted(drives, 'drive')}`]
+    ...(chassis.dataSheet.driveTrays === 'sold apart' && drives > 0
+      ? [`trays and screws for ${format.counted(drives, 'drive')}`]
       : []),
-    ...(chassis.sheet.rails === 'sold apart' && racked ? ['the rails for the rack'] : []),
+    ...(chassis.dataSheet.rails === 'sold apart' && racked ? ['the rails for the rack'] : []),
   ]
   if (apart.length === 0) return open
   return [
@@ -40,7 +40,7 @@ export const traysMissing: Rule = (document, { bays }, say) => {
       severity: 'note',
       step: 'shell',
       parts: [chassis],
-      sentence: `Not in the box of ${sheetName(chassis.sheet)}: ${apart.join(' and ')}. They are not in the sum.`,
+      sentence: `Not in the box of ${sheetName(chassis.dataSheet)}: ${apart.join(' and ')}. They are not in the sum.`,
       numbers: { drives },
     }),
   ]

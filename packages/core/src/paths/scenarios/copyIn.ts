@@ -9,12 +9,12 @@ export const copyIn: Scenario = {
   title: 'Copy in from an old server',
   about: 'All data of today comes over one network port and is written with its redundancy.',
   asks: null,
-  flowsOf: (document, topology) => {
-    const flows = networkFlows(document, topology, 1, (pool, members) => {
+  flowsOf: (design, machine) => {
+    const flows = networkFlows(design, machine, 1, (pool, members) => {
       const { streamingDrives } = familyOf(pool).traits(pool)
       return streamingDrives > 1 ? members / streamingDrives : 1
     })
-    const bytes = dataNowBytes(document.brief)
+    const bytes = dataNowBytes(design.brief)
     return { flows, bytesOf: new Map(bytes > 0 ? flows.map(({ id }) => [id, bytes]) : []) }
   },
 }

@@ -8,9 +8,9 @@ export const everything: Scenario = {
   title: 'Scrub while all read',
   about: 'Every drive is scrubbed while every reader copies a file.',
   asks: 'readers',
-  flowsOf: (document, topology, choice) => {
+  flowsOf: (design, machine, choice) => {
     const [scrubbing, reading] = [scrub, readers].map(({ flowsOf }) =>
-      flowsOf(document, topology, choice),
+      flowsOf(design, machine, choice),
     )
     return {
       flows: [...(scrubbing?.flows ?? []), ...(reading?.flows ?? [])],

@@ -7,8 +7,8 @@ export const readers: Scenario = {
   title: 'Readers',
   about: 'Each reader copies one large file over the network.',
   asks: 'readers',
-  flowsOf: (document, topology, { readers: count }) => ({
-    flows: networkFlows(document, topology, Math.max(1, count ?? document.brief.readersAtOnce)),
+  flowsOf: (design, machine, { readers: count }) => ({
+    flows: networkFlows(design, machine, Math.max(1, count ?? design.brief.readersAtOnce)),
     bytesOf: new Map(),
   }),
 }

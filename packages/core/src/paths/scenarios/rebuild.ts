@@ -12,17 +12,17 @@ export const rebuild: Scenario = {
   title: 'Rebuild of one drive',
   about: 'One drive of a group is written from all the others of the group.',
   asks: 'group',
-  flowsOf: (document, { drives }, { groupId }) => {
-    const wayOf = new Map(drives.map(({ driveId, links }) => [driveId, links]))
-    const sets = document.pools
-      .flatMap((pool) => familyOf(pool).failureSets(pool))
+  flowsOf: (design, { drivePaths }, { groupId }) => {
+    const wayOf = new Map(drivePaths.map(({ driveId, links }) => [driveId, links]))
+    const sets = design.pools
+      .flatMap((pool) => familyOf(pool).failureGroups(pool))
       .filter(({ groupIds }) => groupId === null || groupIds.includes(groupId))
-      .filter(({ bears, driveIds }) => bears > 0 && driveIds.every((id) => wayOf.has(id)))
+      .filter(({ tolerates, driveIds }) => tolerates > 0 && driveIds.every((id) => wayOf.has(id)))
       .sort((one, other) => other.driveIds.length - one.driveIds.length)
     const [widest] = sets
     if (!widest) return { flows: [], bytesOf: new Map() }
     const ways = widest.driveIds.map((id) => ({ links: wayOf.get(id) ?? [], share: 1 }))
-    const sizes = driveBytes(document)
+    const sizes = driveBytes(design)
     const largest = Math.max(...widest.driveIds.map((id) => sizes.get(id) ?? 0))
     return {
       flows: [{ id: 'rebuild', uses: sharedUses(ways), mostBytesPerSecond: Infinity }],

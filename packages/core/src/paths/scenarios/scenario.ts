@@ -1,6 +1,6 @@
-import type { DesignDocument } from '../../design/document'
+import type { Design } from '../../design/design'
 import type { Flow } from '../maxMinFair'
-import type { Topology } from '../topology'
+import type { Machine } from '../../machine/machine'
 
 /** What is going on, as flows over the links. */
 export interface ScenarioFlows {
@@ -27,5 +27,5 @@ export interface Scenario {
   about: string
   /** What can be chosen about it. */
   asks: 'group' | 'readers' | null
-  flowsOf: (document: DesignDocument, topology: Topology, choice: ScenarioChoice) => ScenarioFlows
+  flowsOf: (design: Design, machine: Machine, choice: ScenarioChoice) => ScenarioFlows
 }

@@ -8,14 +8,14 @@ export const scrub: Scenario = {
   title: 'Scrub',
   about: 'Every drive of every pool is read at the same time.',
   asks: null,
-  flowsOf: (document, { drives }) => {
-    const bytesOf = driveBytes(document)
+  flowsOf: (design, { drivePaths }) => {
+    const bytesOf = driveBytes(design)
     const members = new Set(
-      document.pools.flatMap(({ groups }) =>
+      design.pools.flatMap(({ groups }) =>
         groups.flatMap(({ kind, driveIds }) => (kind === 'spare' ? [] : driveIds)),
       ),
     )
-    const flows = drives
+    const flows = drivePaths
       .filter(({ driveId }) => members.has(driveId))
       .map(({ driveId, links }) => ({
         id: driveId,

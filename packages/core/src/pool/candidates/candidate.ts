@@ -1,8 +1,8 @@
-import type { FamilyName, Pool } from '../families'
+import type { FamilyName, Pool } from '../../design/pools/pools'
 import type { SizedDrive } from '../layoutFamily'
 
 /** A drive of the pile, as far as it matters for what it could become. */
-export interface PileDrive extends SizedDrive {
+export interface CandidateDrive extends SizedDrive {
   /** Rate at its outer edge; null when no data sheet gives it. */
   outerRateBytesPerSecond: number | null
   /** Revolutions a minute; 0 for flash, null when not known. */
@@ -14,7 +14,7 @@ export interface Candidate {
   id: string
   family: FamilyName
   title: string
-  ownWords: string
+  nativeName: string
   pool: Pool
   workingBytes: number
   alwaysSurvived: number

@@ -5,20 +5,21 @@ import {
   CANDIDATE_COLUMNS,
   type Candidate,
   type CandidateColumn,
-  type PileDrive,
+  type CandidateDrive,
 } from './candidate'
 import { candidates } from './candidates'
 import { readRates } from './readRates'
 
 const TB = 1e12
-const pile = (...terabytes: number[]): PileDrive[] =>
+const pile = (...terabytes: number[]): CandidateDrive[] =>
   terabytes.map((size, index) => ({
     id: `drive-${index + 1}`,
     capacityBytes: size * TB,
     outerRateBytesPerSecond: 200e6,
     rpm: 7200,
   }))
-const of = (drives: readonly PileDrive[]): Candidate[] => candidates(drives, DEFAULT_HOUSE_RULES)
+const of = (drives: readonly CandidateDrive[]): Candidate[] =>
+  candidates(drives, DEFAULT_HOUSE_RULES)
 const byId = (found: readonly Candidate[], id: string): Candidate => {
   const one = found.find((candidate) => candidate.id === id)
   if (!one) throw new Error(`no candidate ${id}`)
@@ -106,7 +107,7 @@ test('what is unbeaten is beaten by nothing, and everything else is', () => {
 })
 
 test('a larger drive never lowers what the best of a family holds', () => {
-  const best = (drives: readonly PileDrive[], family: string, survived: number): number =>
+  const best = (drives: readonly CandidateDrive[], family: string, survived: number): number =>
     Math.max(
       0,
       ...of(drives)
@@ -159,8 +160,8 @@ describe('read rates', () => {
   })
 
   test('what is not known is not made up', () => {
-    const silent = { ...drive, outerRateBytesPerSecond: null, rpm: null }
-    expect(readRates([drive, silent], traits)).toEqual({
+    const withoutValue = { ...drive, outerRateBytesPerSecond: null, rpm: null }
+    expect(readRates([drive, withoutValue], traits)).toEqual({
       streamingBytesPerSecond: null,
       randomReadsPerSecond: null,
     })

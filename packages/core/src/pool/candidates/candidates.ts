@@ -2,7 +2,7 @@ import { USUAL_FILE_BYTES } from '../../design/brief'
 import type { HouseRules } from '../../design/houseRules'
 import { layoutFamilies } from '../families'
 import { poolFigure, strandedBytes } from '../designCapacity'
-import type { Candidate, PileDrive } from './candidate'
+import type { Candidate, CandidateDrive } from './candidate'
 import { readRates } from './readRates'
 import { markUnbeaten } from './unbeaten'
 
@@ -13,19 +13,19 @@ import { markUnbeaten } from './unbeaten'
  * @returns in the order of the families; empty without drives
  * @example candidates(eightOldDrives, rules).filter(({ unbeaten }) => unbeaten)
  */
-export function candidates(drives: readonly PileDrive[], rules: HouseRules): Candidate[] {
+export function candidates(drives: readonly CandidateDrive[], rules: HouseRules): Candidate[] {
   if (drives.length === 0) return []
   const bytesOf = new Map(drives.map(({ id, capacityBytes }) => [id, capacityBytes]))
   const driveOf = new Map(drives.map((drive) => [drive.id, drive]))
   const found = layoutFamilies.flatMap((family) =>
     family
       .layouts(drives)
-      .flatMap(({ id, title, ownWords, pool }): Omit<Candidate, 'unbeaten'>[] => {
+      .flatMap(({ id, title, nativeName, pool }): Omit<Candidate, 'unbeaten'>[] => {
         if (!pool) return []
         const { capacity, workingBytes } = poolFigure(pool, bytesOf, rules)
         if (!capacity) return []
         const traits = family.traits(pool)
-        const bears = family.failureSets(pool).map((set) => set.bears)
+        const tolerates = family.failureGroups(pool).map((set) => set.tolerates)
         const members = pool.groups
           .filter(({ kind }) => kind !== 'spare' && kind !== 'parity')
           .flatMap(({ driveIds }) => driveIds.flatMap((driveId) => driveOf.get(driveId) ?? []))
@@ -34,10 +34,10 @@ export function candidates(drives: readonly PileDrive[], rules: HouseRules): Can
             id: `${family.family}/${id}`,
             family: family.family,
             title,
-            ownWords,
+            nativeName,
             pool,
             workingBytes,
-            alwaysSurvived: Math.min(...bears),
+            alwaysSurvived: Math.min(...tolerates),
             beyond: family.beyond,
             ...readRates(members, traits),
             spinningDrives: traits.spinningToRead(USUAL_FILE_BYTES.media),

@@ -1,5 +1,5 @@
 import type { Traits } from '../layoutFamily'
-import type { PileDrive } from './candidate'
+import type { CandidateDrive } from './candidate'
 
 /** How long a head takes to the right track on average. Common practice, no source: 8 to 9 ms. */
 const SEEK_SECONDS = 0.0085
@@ -18,7 +18,7 @@ const FLASH_READS_PER_SECOND = 20_000
  * @example readRates(fourDrivesOf200MBps, { streamingDrives: 3, randomDrives: 1 }).streamingBytesPerSecond // 600e6
  */
 export function readRates(
-  members: readonly Omit<PileDrive, 'id'>[],
+  members: readonly Omit<CandidateDrive, 'id'>[],
   { streamingDrives, randomDrives }: Pick<Traits, 'streamingDrives' | 'randomDrives'>,
 ): { streamingBytesPerSecond: number | null; randomReadsPerSecond: number | null } {
   const slowest = least(members.map((drive) => drive.outerRateBytesPerSecond))

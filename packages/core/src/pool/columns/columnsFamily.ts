@@ -2,30 +2,18 @@ import { z } from 'zod'
 import { KIB, MIB } from '../../units/bytes'
 import type { Layout, LayoutFamily, SizedDrive, Traits } from '../layoutFamily'
 import { byDrive, largestFirst, sizesOf } from '../driveSizes'
-import { THOUGHT, thoughtOf } from '../thoughtPool'
-import { groupOf, pieceBytes, poolFields } from '../poolFields'
+import { PLACEHOLDER_POOL, withPlaceholderIds } from '../../design/pools/placeholderPool'
+import { type ColumnDesignPool, columnParity, columnsShape } from '../../design/pools/columnsPool'
+import { pieceBytes } from '../../design/pools/poolFields'
 import { PoolError } from '../poolError'
 import { MOST_MEMBERS, requestMembers } from '../requestMembers'
 import { survivalByCounting } from '../survival/survivalByCounting'
 import { columnsCapacity } from './columnsCapacity'
 
-const parity = z.union([z.literal(0), z.literal(1), z.literal(2)])
-
-const schema = z.strictObject({
-  ...poolFields,
-  family: z.literal('columns'),
-  columns: z.int().min(1).max(MOST_MEMBERS),
-  parity,
-  slabBytes: pieceBytes.default(256 * MIB),
-  interleaveBytes: pieceBytes.default(64 * KIB),
-  groups: z.array(groupOf(['columns'])).max(1),
-})
-type ColumnDesignPool = z.infer<typeof schema>
-
 const request = z.strictObject({
   family: z.literal('columns'),
   columns: z.int().min(1).max(MOST_MEMBERS),
-  parity,
+  parity: columnParity,
   slabBytes: pieceBytes,
   interleaveBytes: pieceBytes,
   members: requestMembers,
@@ -38,15 +26,13 @@ const MOST_USUAL_COLUMNS = 12
 
 /** Slabs over a fixed number of columns, on whichever drives have most room. */
 export const columnsFamily: LayoutFamily<ColumnDesignPool, z.infer<typeof request>> = {
-  family: 'columns',
+  ...columnsShape,
   title: 'Column pool',
   about:
     'Mixed sizes behind a fixed number of columns; quick only when formatted with the right cluster.',
   source:
     'Slab by slab over the drives with most room, checked against brute force. The advice on the cluster is common practice, no source.',
-  schema,
-  groupWords: () => ({ plainName: 'slabs over columns', ownWords: 'columns' }),
-  fewestMembers: () => 1,
+  groupWords: () => ({ label: 'slabs over columns', nativeName: 'columns' }),
   capacityOf: (pool, bytesOf) => {
     const [group] = pool.groups
     if (!group) throw new PoolError('members', 'A pool needs members.')
@@ -64,21 +50,13 @@ export const columnsFamily: LayoutFamily<ColumnDesignPool, z.infer<typeof reques
   },
   idleBecause: () => 'too few other drives have room for another slab',
   blamedGroup: ({ groups }) => groups[0]?.id ?? null,
-  // Which slabs share which drives is not fixed, so any more failures may hit some of them.
-  failureSets: (pool) =>
-    pool.groups.map(({ id, driveIds }) => ({
-      groupIds: [id],
-      driveIds,
-      bears: driveIds.length < pool.columns ? 0 : pool.parity,
-      by: pool.parity === 0 ? 'nothing' : 'parity',
-    })),
   beyond: 'pool',
   traits,
   layouts,
   request,
   answer: (pool) => ({
     ...columnsCapacity(pool),
-    survival: survivalByCounting([{ width: pool.members.length, bears: pool.parity }]),
+    survival: survivalByCounting([{ width: pool.members.length, tolerates: pool.parity }]),
   }),
 }
 
@@ -135,13 +113,13 @@ function layouts(drives: readonly SizedDrive[]): Layout<ColumnDesignPool>[] {
         id: `columns-${columns}-${withParity}`,
         ...wordsFor(columns, withParity),
         pool: {
-          ...THOUGHT,
+          ...PLACEHOLDER_POOL,
           family: 'columns',
           columns,
           parity: withParity,
           slabBytes: 256 * MIB,
           interleaveBytes: 64 * KIB,
-          groups: thoughtOf([{ kind: 'columns' as const, driveIds }]),
+          groups: withPlaceholderIds([{ kind: 'columns' as const, driveIds }]),
         },
         reason: null,
         usual: columns === most || columns === 5,
@@ -151,9 +129,9 @@ function layouts(drives: readonly SizedDrive[]): Layout<ColumnDesignPool>[] {
   return found
 }
 
-function wordsFor(columns: number, withParity: 1 | 2): { title: string; ownWords: string } {
+function wordsFor(columns: number, withParity: 1 | 2): { title: string; nativeName: string } {
   return {
     title: `${columns} columns, ${PARITY_WORDS[withParity]}`,
-    ownWords: `${columns} columns`,
+    nativeName: `${columns} columns`,
   }
 }

@@ -1,29 +1,22 @@
 import { z } from 'zod'
 import type { Layout, LayoutFamily, PoolCapacity, SizedDrive, Traits } from '../layoutFamily'
 import { byDrive, largestFirst, sizesOf } from '../driveSizes'
-import { THOUGHT, thoughtOf } from '../thoughtPool'
-import { groupOf, poolFields } from '../poolFields'
+import { PLACEHOLDER_POOL, withPlaceholderIds } from '../../design/pools/placeholderPool'
+import {
+  type DedicatedPool,
+  dedicatedParityShape,
+  type ParityPool,
+  type ScheduledPool,
+  scheduledParityShape,
+} from '../../design/pools/parityPools'
 import { capitalised, countWord } from '../numberWords'
+import { sumOf } from '../familyCapacity'
 import { requestMembers } from '../requestMembers'
 import { survivalByCounting } from '../survival/survivalByCounting'
 import { dataLossByFailures } from './dataLossByFailures'
 import { dedicatedParityCapacity, MOST_PARITY_DRIVES } from './dedicatedParityCapacity'
 
 type ParityFamily = keyof typeof MOST_PARITY_DRIVES
-
-const fields = { ...poolFields, groups: z.array(groupOf(['parity', 'data'])).max(2) }
-
-const dedicated = z.strictObject({ ...fields, family: z.literal('dedicated-parity') })
-const scheduled = z.strictObject({
-  ...fields,
-  family: z.literal('scheduled-parity'),
-  /** How often parity is brought up to date; what was written since is not covered. */
-  syncEveryHours: z.number().min(0.1).max(8_760).default(24),
-})
-
-type DedicatedPool = z.infer<typeof dedicated>
-type ScheduledPool = z.infer<typeof scheduled>
-type ParityPool = DedicatedPool | ScheduledPool
 
 const drives = { parity: requestMembers, data: requestMembers }
 const dedicatedRequest = z.strictObject({ family: z.literal('dedicated-parity'), ...drives })
@@ -36,20 +29,12 @@ const common = {
     'Common practice, no source: the data drives add up, and parity as large as the largest of them covers them.',
   groupWords: ({ kind }: ParityPool['groups'][number]) =>
     kind === 'parity'
-      ? { plainName: 'parity of all data drives', ownWords: '' }
-      : { plainName: 'data, each readable alone', ownWords: '' },
-  fewestMembers: () => 1,
+      ? { label: 'parity of all data drives', nativeName: '' }
+      : { label: 'data, each readable alone', nativeName: '' },
   capacityOf,
   idleBecause: () => 'no data drive is as large as this parity drive',
   blamedGroup: ({ groups }: ParityPool, field: string) =>
     (groups.find(({ kind }) => field.startsWith(kind)) ?? groups[0])?.id ?? null,
-  failureSets: ({ groups }: ParityPool) => {
-    const parityIds = groups.flatMap(({ kind, driveIds }) => (kind === 'parity' ? driveIds : []))
-    const driveIds = groups.flatMap((group) => group.driveIds)
-    const by = 'parity' as const
-    const groupIds = groups.map(({ id }) => id)
-    return [{ groupIds, driveIds, bears: parityIds.length, by, parityIds }]
-  },
   beyond: 'failed drives',
   dataLost: (pool: ParityPool, bytesOf: ReadonlyMap<string, number>) => {
     const { parity, data } = drivesOf(pool, bytesOf)
@@ -58,7 +43,7 @@ const common = {
   answer: (request: Request) => ({
     ...dedicatedParityCapacity(request.family, request),
     survival: survivalByCounting([
-      { width: request.parity.length + request.data.length, bears: request.parity.length },
+      { width: request.parity.length + request.data.length, tolerates: request.parity.length },
     ]),
     dataLost: dataLossByFailures(request),
   }),
@@ -70,15 +55,14 @@ export const dedicatedParityFamily: LayoutFamily<
   z.infer<typeof dedicatedRequest>
 > = {
   ...common,
-  family: 'dedicated-parity',
+  ...dedicatedParityShape,
   title: 'Parity drives, real time',
   about:
     'Mixed sizes, one spinning drive per file, each data drive readable alone; one drive’s speed, no checksums.',
-  schema: dedicated,
   traits: (pool) => traits(pool, null),
   layouts: (some) =>
     layoutsOf('dedicated-parity', some, (groups) => ({
-      ...THOUGHT,
+      ...PLACEHOLDER_POOL,
       family: 'dedicated-parity',
       groups,
     })),
@@ -91,15 +75,14 @@ export const scheduledParityFamily: LayoutFamily<
   z.infer<typeof scheduledRequest>
 > = {
   ...common,
-  family: 'scheduled-parity',
+  ...scheduledParityShape,
   title: 'Parity drives, scheduled',
   about:
     'Simple and fine for files that rarely change; what was written since the last run is not covered.',
-  schema: scheduled,
   traits: (pool) => traits(pool, pool.syncEveryHours),
   layouts: (some) =>
     layoutsOf('scheduled-parity', some, (groups) => ({
-      ...THOUGHT,
+      ...PLACEHOLDER_POOL,
       family: 'scheduled-parity',
       syncEveryHours: 24,
       groups,
@@ -109,6 +92,16 @@ export const scheduledParityFamily: LayoutFamily<
 
 function capacityOf(pool: ParityPool, bytesOf: ReadonlyMap<string, number>): PoolCapacity {
   const { parity, data } = drivesOf(pool, bytesOf)
+  // An array that has no parity drive at the moment holds what its data drives hold.
+  if (parity.sizes.length === 0 && data.sizes.length > 0) {
+    const dataBytes = sumOf(data.sizes)
+    return {
+      rawBytes: dataBytes,
+      poolSizeBytes: null,
+      availableBytes: dataBytes,
+      strandedByDrive: {},
+    }
+  }
   const { rawBytes, usableBytes, strandedBytes } = dedicatedParityCapacity(pool.family, {
     parity: parity.sizes,
     data: data.sizes,
@@ -196,11 +189,11 @@ function layoutsOf<P extends ParityPool>(
     return {
       id: `${family}-${parity}`,
       title: `${countWord(parity)} parity, ${countWord(Math.max(0, data))} data`,
-      ownWords: '',
+      nativeName: '',
       pool: reason
         ? null
         : poolOf(
-            thoughtOf([
+            withPlaceholderIds([
               { kind: 'parity' as const, driveIds: ids.slice(0, parity) },
               { kind: 'data' as const, driveIds: ids.slice(parity) },
             ]),

@@ -1,29 +1,14 @@
+import { STRIPE_RULES, type StripeLevel } from '../../design/pools/fixedStripesPool'
 import { type FamilyCapacity, sumOf } from '../familyCapacity'
 import { PoolError } from '../poolError'
-import type { RedundancyGroup } from '../survival/survivalByCounting'
 
-export const STRIPE_LEVELS = ['raid0', 'raid1', 'raid10', 'raid5', 'raid6'] as const
-export type StripeLevel = (typeof STRIPE_LEVELS)[number]
-
-interface LevelRule {
-  fewest: number
-  /** Members' worth of data. */
-  dataMembers: (width: number) => number
-  groups: (width: number) => RedundancyGroup[]
-}
-
-const one = (width: number, bears: number): RedundancyGroup[] => [{ width, bears }]
-
-const LEVELS: Record<StripeLevel, LevelRule> = {
-  raid0: { fewest: 1, dataMembers: (width) => width, groups: (width) => one(width, 0) },
-  raid1: { fewest: 2, dataMembers: () => 1, groups: (width) => one(width, width - 1) },
-  raid10: {
-    fewest: 4,
-    dataMembers: (width) => width / 2,
-    groups: (width) => Array.from({ length: width / 2 }, () => ({ width: 2, bears: 1 })),
-  },
-  raid5: { fewest: 3, dataMembers: (width) => width - 1, groups: (width) => one(width, 1) },
-  raid6: { fewest: 4, dataMembers: (width) => width - 2, groups: (width) => one(width, 2) },
+/** Members' worth of data. */
+const DATA_MEMBERS: Record<StripeLevel, (width: number) => number> = {
+  raid0: (width) => width,
+  raid1: () => 1,
+  raid10: (width) => width / 2,
+  raid5: (width) => width - 1,
+  raid6: (width) => width - 2,
 }
 
 /**
@@ -38,7 +23,7 @@ export function fixedStripesCapacity(
   level: StripeLevel,
   members: readonly number[],
 ): FamilyCapacity {
-  const { fewest, dataMembers } = LEVELS[level]
+  const { fewest } = STRIPE_RULES[level]
   if (members.length < fewest) {
     throw new PoolError(
       'members',
@@ -54,17 +39,7 @@ export function fixedStripesCapacity(
   const smallest = Math.min(...members)
   return {
     rawBytes: sumOf(members),
-    usableBytes: smallest * dataMembers(members.length),
+    usableBytes: smallest * DATA_MEMBERS[level](members.length),
     strandedBytes: members.map((bytes) => bytes - smallest),
   }
-}
-
-/** The fewest members of a level. */
-export function fewestForLevel(level: StripeLevel): number {
-  return LEVELS[level].fewest
-}
-
-/** Which members may fail together. */
-export function fixedStripesGroups(level: StripeLevel, width: number): RedundancyGroup[] {
-  return LEVELS[level].groups(width)
 }

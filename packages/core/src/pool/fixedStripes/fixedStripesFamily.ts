@@ -2,25 +2,18 @@ import { z } from 'zod'
 import type { Layout, LayoutFamily, SizedDrive, Traits } from '../layoutFamily'
 import { byDrive, largestFirst, sizesOf } from '../driveSizes'
 import { SMALLEST_COUNTS } from '../smallestCounts'
-import { THOUGHT, thoughtOf } from '../thoughtPool'
-import { groupOf, poolFields } from '../poolFields'
+import { PLACEHOLDER_POOL, withPlaceholderIds } from '../../design/pools/placeholderPool'
+import {
+  fixedStripesShape,
+  STRIPE_LEVELS,
+  STRIPE_RULES,
+  type StripeLevel,
+  type StripesPool,
+} from '../../design/pools/fixedStripesPool'
 import { PoolError } from '../poolError'
 import { requestMembers } from '../requestMembers'
 import { survivalByCounting } from '../survival/survivalByCounting'
-import {
-  fewestForLevel,
-  fixedStripesCapacity,
-  fixedStripesGroups,
-  STRIPE_LEVELS,
-  type StripeLevel,
-} from './fixedStripesCapacity'
-
-const schema = z.strictObject({
-  ...poolFields,
-  family: z.literal('fixed-stripes'),
-  groups: z.array(groupOf(STRIPE_LEVELS)).max(1),
-})
-type StripesPool = z.infer<typeof schema>
+import { fixedStripesCapacity } from './fixedStripesCapacity'
 
 const request = z.strictObject({
   family: z.literal('fixed-stripes'),
@@ -36,25 +29,15 @@ const PLAIN_NAMES: Record<StripeLevel, string> = {
   raid6: 'double parity in stripes',
 }
 
-const BY = {
-  raid0: 'nothing',
-  raid1: 'copies',
-  raid10: 'copies',
-  raid5: 'parity',
-  raid6: 'parity',
-} as const
-
 /** Software or card RAID: an array of equal members with any file system on top. */
 export const fixedStripesFamily: LayoutFamily<StripesPool, z.infer<typeof request>> = {
-  family: 'fixed-stripes',
+  ...fixedStripesShape,
   title: 'Fixed stripes',
   about:
     'Simple, quick and known everywhere; no checksums, every member counts as the smallest, all spin.',
   source:
     'Patterson, Gibson, Katz, A Case for Redundant Arrays of Inexpensive Disks, SIGMOD 1988, for levels 1 and 5; levels 0, 6 and 10 from memory. Metadata of the array and the file system on it come on top.',
-  schema,
-  groupWords: ({ kind }) => ({ plainName: PLAIN_NAMES[kind], ownWords: kind }),
-  fewestMembers: ({ kind }) => fewestForLevel(kind),
+  groupWords: ({ kind }) => ({ label: PLAIN_NAMES[kind], nativeName: kind }),
   capacityOf: ({ groups }, bytesOf) => {
     const [group] = groups
     if (!group) throw new PoolError('members', 'An array needs members.')
@@ -71,25 +54,13 @@ export const fixedStripesFamily: LayoutFamily<StripesPool, z.infer<typeof reques
   },
   idleBecause: () => SMALLEST_COUNTS,
   blamedGroup: ({ groups }) => groups[0]?.id ?? null,
-  failureSets: ({ groups }) =>
-    groups.flatMap(({ id, kind, driveIds }) => {
-      const groupIds = [id]
-      if (driveIds.length < fewestForLevel(kind))
-        return [{ groupIds, driveIds, bears: 0, by: BY[kind] }]
-      let from = 0
-      return fixedStripesGroups(kind, driveIds.length).map(({ width, bears }) => {
-        const members = driveIds.slice(from, from + width)
-        from += width
-        return { groupIds, driveIds: members, bears, by: BY[kind] }
-      })
-    }),
   beyond: 'pool',
   traits,
   layouts,
   request,
   answer: ({ level, members }) => ({
     ...fixedStripesCapacity(level, members),
-    survival: survivalByCounting(fixedStripesGroups(level, members.length)),
+    survival: survivalByCounting(STRIPE_RULES[level].sets(members.length)),
   }),
 }
 
@@ -146,19 +117,19 @@ function traits({ groups }: StripesPool): Traits {
 function layouts(drives: readonly SizedDrive[]): Layout<StripesPool>[] {
   const driveIds = largestFirst(drives)
   return STRIPE_LEVELS.map((level) => {
-    const fewest = fewestForLevel(level)
+    const fewest = STRIPE_RULES[level].fewest
     const reason =
       driveIds.length < fewest
         ? `A ${level} needs at least ${fewest} drives.`
         : level === 'raid10' && driveIds.length % 2 === 1
           ? 'Pairs need an even number of drives; 1 would be left over.'
           : null
-    const groups = thoughtOf([{ kind: level, driveIds }])
+    const groups = withPlaceholderIds([{ kind: level, driveIds }])
     return {
       id: level,
       title: `${PLAIN_NAMES[level]}, ${driveIds.length} wide`,
-      ownWords: level,
-      pool: reason ? null : { ...THOUGHT, family: 'fixed-stripes', groups },
+      nativeName: level,
+      pool: reason ? null : { ...PLACEHOLDER_POOL, family: 'fixed-stripes', groups },
       reason,
       usual: true,
     }

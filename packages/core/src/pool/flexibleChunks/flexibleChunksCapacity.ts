@@ -1,32 +1,8 @@
+import { type ChunkProfile, PROFILES } from '../../design/pools/flexibleChunksPool'
 import { floorDivide } from '../../units/floorDivide'
 import { allocateWidest } from '../allocation/allocateWidest'
 import { type FamilyCapacity, sumOf } from '../familyCapacity'
 import { PoolError } from '../poolError'
-
-export const CHUNK_PROFILES = [
-  'single',
-  'two-copies',
-  'three-copies',
-  'single-parity',
-  'double-parity',
-] as const
-export type ChunkProfile = (typeof CHUNK_PROFILES)[number]
-
-interface ProfileRule {
-  /** Devices that must have room for a chunk. */
-  fewest: number
-  /** Failures that are always survived. */
-  bears: number
-  parity: boolean
-}
-
-export const PROFILES: Record<ChunkProfile, ProfileRule> = {
-  single: { fewest: 1, bears: 0, parity: false },
-  'two-copies': { fewest: 2, bears: 1, parity: false },
-  'three-copies': { fewest: 3, bears: 2, parity: false },
-  'single-parity': { fewest: 2, bears: 1, parity: true },
-  'double-parity': { fewest: 3, bears: 2, parity: true },
-}
 
 /**
  * What does a pool of chunks over devices of mixed sizes hold?
@@ -45,7 +21,7 @@ export function flexibleChunksCapacity(
   chunkBytes: number,
   members: readonly number[],
 ): FamilyCapacity {
-  const { fewest, bears, parity } = PROFILES[profile]
+  const { fewest, tolerates, parity } = PROFILES[profile]
   const chunks = members.map((bytes) => floorDivide(bytes, chunkBytes))
   if (chunks.filter((count) => count > 0).length < fewest) {
     throw new PoolError(
@@ -54,7 +30,7 @@ export function flexibleChunksCapacity(
     )
   }
   const { dataChunks, used } = parity
-    ? stripedOverAll(chunks, fewest, bears)
+    ? stripedOverAll(chunks, fewest, tolerates)
     : copied(chunks, fewest)
   return {
     rawBytes: sumOf(members),

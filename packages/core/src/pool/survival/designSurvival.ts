@@ -1,17 +1,23 @@
-import type { DesignDocument } from '../../design/document'
+import type { Design } from '../../design/design'
 import { driveBytes } from '../../design/driveBytes'
+import type { Machine } from '../../machine/machine'
 import type { DataLoss } from '../dedicatedParity/dataLossByFailures'
 import { familyOf } from '../families'
-import { redundancyOf } from './redundancyOf'
+import { poolState, type PoolStateName } from '../poolState'
+import { countedGroups } from './countedGroups'
 import { type Survival, survivalByCounting } from './survivalByCounting'
 
 export interface PoolSurvival {
   poolId: string
+  /** With the drives that are there; a pool that is down survives none. */
   survival: Survival
   /** What a failure beyond that takes along: all of the pool, or what the failed drives held. */
   beyond: 'pool' | 'failed drives'
   /** Where drives are readable alone: what is gone, by number of failures; else null. */
   dataLost: DataLoss[] | null
+  state: PoolStateName
+  /** Members that are on the bench, sent back, or without a place. */
+  awayIds: string[]
 }
 
 export interface SurvivalFigure {
@@ -20,16 +26,34 @@ export interface SurvivalFigure {
   alwaysSurvived: number | null
 }
 
-/** Which failures do the pools of a design survive? A group too narrow for its parity bears none. */
-export function designSurvival(document: DesignDocument): SurvivalFigure {
-  const bytesOf = driveBytes(document)
-  const pools = document.pools.flatMap((pool) => {
+/**
+ * Which failures do the pools of a design survive, as they stand? A group too narrow for its parity tolerates
+ * none, and a member that is away is one failure that has happened already.
+ */
+export function designSurvival(
+  design: Design,
+  { awayIds }: Pick<Machine, 'awayIds'>,
+): SurvivalFigure {
+  const bytesOf = driveBytes(design)
+  const away = new Set(awayIds)
+  const pools = design.pools.flatMap((pool) => {
     const family = familyOf(pool)
-    const sets = family.failureSets(pool)
-    if (sets.length === 0) return []
-    const survival = survivalByCounting(redundancyOf(sets))
+    const standing = poolState(pool, away)
+    const groups = standing.groups.filter(({ driveIds }) => driveIds.length > 0)
+    if (standing.groups.length === 0) return []
+    const survival = survivalByCounting(countedGroups(groups))
     const dataLost = family.dataLost?.(pool, bytesOf) ?? null
-    return [{ poolId: pool.id, survival, beyond: family.beyond, dataLost }]
+    const { state } = standing
+    return [
+      {
+        poolId: pool.id,
+        survival,
+        beyond: family.beyond,
+        dataLost,
+        state,
+        awayIds: standing.awayIds,
+      },
+    ]
   })
   const always = pools.map(({ survival }) => survival.alwaysSurvived)
   return { pools, alwaysSurvived: always.length > 0 ? Math.min(...always) : null }

@@ -1,15 +1,16 @@
 import fc from 'fast-check'
 import { demoDesign } from '../../../fixtures/demo'
-import type { DesignDocument } from '../../design/document'
+import type { Design } from '../../design/design'
 import { driveBytes } from '../../design/driveBytes'
 import { driveIdsOf } from '../../../fixtures/ruleTable'
 import { dataLossByFailures } from '../dedicatedParity/dataLossByFailures'
 import { groupDrives } from '../../design/edits/groupDrives'
+import { resolveMachine } from '../../machine/resolveMachine'
 import { designSurvival } from './designSurvival'
 import { type PulledPool, pullDrives as pull, smallestFatalSets } from './pullDrives'
 
-const pullDrives = (document: DesignDocument, ids: readonly string[]): PulledPool[] =>
-  pull(document, ids, driveBytes(document))
+const pullDrives = (design: Design, ids: readonly string[]): PulledPool[] =>
+  pull(design, ids, driveBytes(design))
 
 const cabin = demoDesign('cabin-archive')
 const drawer = demoDesign('drawer-of-drives')
@@ -18,8 +19,8 @@ const twoGroups = groupDrives(drawer, [
   { kind: 'raidz2', driveIds: ['drive-1', 'drive-2', 'drive-3', 'drive-4', 'drive-5'] },
   { kind: 'mirror', driveIds: ['drive-6', 'drive-7'] },
 ])
-const membersOf = (document: typeof cabin, group: number): string[] =>
-  document.pools[0]?.groups[group]?.driveIds ?? []
+const membersOf = (design: typeof cabin, group: number): string[] =>
+  design.pools[0]?.groups[group]?.driveIds ?? []
 
 test('nothing pulled: every pool is whole', () => {
   expect(pullDrives(cabin, [])).toMatchObject([{ state: 'whole', hurt: [], fatalNextIds: [] }])
@@ -28,7 +29,7 @@ test('nothing pulled: every pool is whole', () => {
 test('two of a group with double parity: it runs on, and any other of that group is fatal next', () => {
   const [first = '', second = '', ...rest] = membersOf(cabin, 0)
   const [pool] = pullDrives(cabin, [first, second])
-  expect(pool).toMatchObject({ state: 'degraded', hurt: [{ gone: 2, bearsMore: 0 }] })
+  expect(pool).toMatchObject({ state: 'degraded', hurt: [{ gone: 2, toleratesMore: 0 }] })
   expect(pool?.fatalNextIds).toEqual(rest)
 })
 
@@ -52,12 +53,12 @@ test('without redundancy any drive is fatal', () => {
 })
 
 test('the smallest fatal set is one more than is always survived', () => {
-  for (const document of [cabin, drawer, demoDesign('warm-room-shelf')]) {
-    const { pools } = designSurvival(document)
-    for (const { poolId, failures, driveIds: fatal } of smallestFatalSets(document)) {
+  for (const design of [cabin, drawer, demoDesign('warm-room-shelf')]) {
+    const { pools } = designSurvival(design, resolveMachine(design))
+    for (const { poolId, failures, driveIds: fatal } of smallestFatalSets(design)) {
       expect(fatal).toHaveLength(failures)
-      expect(pullDrives(document, fatal)[0]?.state).toMatch(/lost$/)
-      expect(pullDrives(document, fatal.slice(1))[0]?.state).not.toMatch(/lost$/)
+      expect(pullDrives(design, fatal)[0]?.state).toMatch(/lost$/)
+      expect(pullDrives(design, fatal.slice(1))[0]?.state).not.toMatch(/lost$/)
       const survived = pools.find((pool) => pool.poolId === poolId)?.survival.alwaysSurvived
       expect(failures).toBe((survived ?? -1) + 1)
     }
@@ -77,8 +78,8 @@ test('pulling every set of drives agrees with the counting', () => {
       survivors.set(pulled.length, (survivors.get(pulled.length) ?? 0) + 1)
     }
   }
-  for (const { failures, survivingSets } of designSurvival(twoGroups).pools[0]?.survival
-    .byFailures ?? []) {
+  for (const { failures, survivingSets } of designSurvival(twoGroups, resolveMachine(twoGroups))
+    .pools[0]?.survival.byFailures ?? []) {
     expect(String(survivors.get(failures) ?? 0)).toBe(survivingSets)
   }
 })

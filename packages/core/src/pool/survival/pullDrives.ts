@@ -1,6 +1,8 @@
-import type { DesignDocument, Pool } from '../../design/document'
+import type { Design } from '../../design/design'
+import type { Pool } from '../../design/pools/pools'
 import { familyOf } from '../families'
-import type { FailureSet, LayoutFamily } from '../layoutFamily'
+import type { FailureGroup } from '../../design/pools/failureGroup'
+import type { LayoutFamily } from '../layoutFamily'
 
 export interface PulledPool {
   poolId: string
@@ -10,7 +12,7 @@ export interface PulledPool {
    */
   state: 'whole' | 'degraded' | 'partly lost' | 'lost'
   /** Sets of drives that lost a member, with how many more each would bear. */
-  hurt: { groupIds: string[]; gone: number; bearsMore: number }[]
+  hurt: { groupIds: string[]; gone: number; toleratesMore: number }[]
   /** Drives of which any one more would cost data; empty when the pool is lost already. */
   fatalNextIds: string[]
   /** Room of the drives that are lost for good, where each holds files of its own; else 0. */
@@ -20,21 +22,21 @@ export interface PulledPool {
 /**
  * What becomes of each pool when these drives fail at once?
  *
- * A pool is lost as soon as one of its sets of drives loses more members than it bears. Where each data
+ * A pool is lost as soon as one of its sets of drives loses more members than it tolerates. Where each data
  * drive has files of its own, only those of the failed ones are gone.
  *
  * @param bytesOf sizes of the drives
  * @example one drive of a mirrored pair: degraded, and its partner is fatal next
  */
 export function pullDrives(
-  { pools }: Pick<DesignDocument, 'pools'>,
+  { pools }: Pick<Design, 'pools'>,
   pulledIds: readonly string[],
   bytesOf: ReadonlyMap<string, number>,
 ): PulledPool[] {
   const pulled = new Set(pulledIds)
   return pools.flatMap((pool) => {
     const family = familyOf(pool)
-    const sets = family.failureSets(pool)
+    const sets = family.failureGroups(pool)
     if (sets.length === 0) return []
     const { beyond } = family
     return [
@@ -46,37 +48,37 @@ export function pullDrives(
 }
 
 interface JudgedSet {
-  set: FailureSet
+  set: FailureGroup
   goneIds: string[]
   leftIds: string[]
-  bearsMore: number
+  toleratesMore: number
 }
 
-function judged(sets: readonly FailureSet[], pulled: ReadonlySet<string>): JudgedSet[] {
+function judged(sets: readonly FailureGroup[], pulled: ReadonlySet<string>): JudgedSet[] {
   return sets.map((set) => {
     const goneIds = set.driveIds.filter((id) => pulled.has(id))
     const leftIds = set.driveIds.filter((id) => !pulled.has(id))
-    return { set, goneIds, leftIds, bearsMore: set.bears - goneIds.length }
+    return { set, goneIds, leftIds, toleratesMore: set.tolerates - goneIds.length }
   })
 }
 
 function hurtOf(all: readonly JudgedSet[]): PulledPool['hurt'] {
   return all
     .filter(({ goneIds }) => goneIds.length > 0)
-    .map(({ set, goneIds, bearsMore }) => {
-      return { groupIds: set.groupIds, gone: goneIds.length, bearsMore }
+    .map(({ set, goneIds, toleratesMore }) => {
+      return { groupIds: set.groupIds, gone: goneIds.length, toleratesMore: toleratesMore }
     })
 }
 
 function withoutWholePool(
   { id: poolId }: Pool,
-  sets: readonly FailureSet[],
+  sets: readonly FailureGroup[],
   pulled: ReadonlySet<string>,
 ): PulledPool {
   const all = judged(sets, pulled)
   const hurt = hurtOf(all)
-  const lost = hurt.some(({ bearsMore }) => bearsMore < 0)
-  const atTheEdge = all.filter(({ bearsMore }) => bearsMore === 0)
+  const lost = hurt.some(({ toleratesMore }) => toleratesMore < 0)
+  const atTheEdge = all.filter(({ toleratesMore }) => toleratesMore === 0)
   return {
     poolId,
     state: lost ? 'lost' : hurt.length > 0 ? 'degraded' : 'whole',
@@ -92,16 +94,16 @@ function withoutWholePool(
  */
 function withoutSomeDrives(
   { id: poolId }: Pool,
-  sets: readonly FailureSet[],
+  sets: readonly FailureGroup[],
   pulled: ReadonlySet<string>,
   bytesOf: ReadonlyMap<string, number>,
 ): PulledPool {
   const all = judged(sets, pulled)
   const hurt = hurtOf(all)
-  const dataOf = (ids: readonly string[], { parityIds = [] }: FailureSet): string[] =>
+  const dataOf = (ids: readonly string[], { parityIds = [] }: FailureGroup): string[] =>
     ids.filter((id) => !parityIds.includes(id))
-  const lostIds = all.flatMap(({ set, goneIds, bearsMore }) =>
-    bearsMore < 0 ? dataOf(goneIds, set) : [],
+  const lostIds = all.flatMap(({ set, goneIds, toleratesMore }) =>
+    toleratesMore < 0 ? dataOf(goneIds, set) : [],
   )
   const dataLeft = all.some(({ set, leftIds }) => dataOf(leftIds, set).length > 0)
   return {
@@ -115,8 +117,8 @@ function withoutSomeDrives(
           ? 'degraded'
           : 'whole',
     hurt,
-    fatalNextIds: all.flatMap(({ set, leftIds, bearsMore }) =>
-      bearsMore > 0 ? [] : bearsMore === 0 ? leftIds : dataOf(leftIds, set),
+    fatalNextIds: all.flatMap(({ set, leftIds, toleratesMore }) =>
+      toleratesMore > 0 ? [] : toleratesMore === 0 ? leftIds : dataOf(leftIds, set),
     ),
     lostBytes: lostIds.reduce((sum, id) => sum + (bytesOf.get(id) ?? 0), 0),
   }
@@ -138,13 +140,13 @@ export interface FatalSet {
  *
  * @example two groups of double parity: 3 failures, in either group
  */
-export function smallestFatalSets({ pools }: Pick<DesignDocument, 'pools'>): FatalSet[] {
+export function smallestFatalSets({ pools }: Pick<Design, 'pools'>): FatalSet[] {
   return pools.flatMap((pool) => {
     const family = familyOf(pool)
-    const sets = family.failureSets(pool)
+    const sets = family.failureGroups(pool)
     if (sets.length === 0) return []
-    const least = Math.min(...sets.map(({ bears }) => bears))
-    const weakest = sets.filter(({ bears }) => bears === least)
+    const least = Math.min(...sets.map(({ tolerates }) => tolerates))
+    const weakest = sets.filter(({ tolerates }) => tolerates === least)
     return [
       {
         poolId: pool.id,

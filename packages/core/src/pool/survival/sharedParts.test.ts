@@ -1,7 +1,7 @@
 import { demoDesign, demoPart } from '../../../fixtures/demo'
 import { driveIdsOf, withPart } from '../../../fixtures/ruleTable'
-import { bayPlan } from '../../design/bayUse'
-import type { DesignDocument } from '../../design/document'
+import { resolveMachine } from '../../machine/resolveMachine'
+import type { Design } from '../../design/design'
 import { groupDrives } from '../../design/edits/groupDrives'
 import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
 import { removeParts } from '../../design/edits/removeParts'
@@ -10,8 +10,8 @@ import { sharedParts } from './sharedParts'
 const cabin = demoDesign('cabin-archive')
 const drawer = demoDesign('drawer-of-drives')
 
-const partsOf = (document: DesignDocument) =>
-  sharedParts(document, bayPlan(document)).map(({ name, driveIds, pools }) => [
+const partsOf = (design: Design) =>
+  sharedParts(design, resolveMachine(design)).map(({ name, driveIds, pools }) => [
     name,
     driveIds.length,
     pools.map(({ state }) => state).join(),
@@ -36,7 +36,7 @@ test('groups across the rows survive every cable', () => {
     { kind: 'raidz2', driveIds: ids.filter((_, at) => at % 2 === 0) },
     { kind: 'raidz2', driveIds: ids.filter((_, at) => at % 2 === 1) },
   ])
-  const cables = sharedParts(across, bayPlan(across)).filter(({ kind }) => kind === 'cable')
+  const cables = sharedParts(across, resolveMachine(across)).filter(({ kind }) => kind === 'cable')
   expect(cables).toHaveLength(3)
   for (const { pools } of cables) expect(pools.map(({ state }) => state)).toEqual(['degraded'])
 })
@@ -52,12 +52,16 @@ test('where each drive has a cable of its own, only controller, board leads are 
 
 test('an expander goes with its controller, an enclosure alone', () => {
   const bare = withPart(removeParts(cabin, ['controller-1']), 'lockrow-eight')
-  const spanned = sharedParts(withPart(bare, 'lockrow-span-24'), bayPlan(bare))
+  const span = withPart(bare, 'lockrow-span-24')
+  const spanned = sharedParts(span, resolveMachine(span))
   expect(spanned.find(({ name }) => name === 'Lockrow Eight')?.driveIds).toHaveLength(12)
   expect(spanned.find(({ kind }) => kind === 'expander')?.driveIds.length).toBeLessThanOrEqual(12)
   const annex = withPart(withPart(cabin, 'pellworth-annex-12'), 'lockrow-outward-8')
-  const filled = putDrivesInBays(annex, demoPart('quillon-keep-12'), ['bay-13', 'bay-14'])
-  const [enclosure] = sharedParts(filled, bayPlan(filled)).filter(
+  const filled = putDrivesInBays(annex, demoPart('quillon-keep-12'), [
+    'enclosure-1/1',
+    'enclosure-1/2',
+  ])
+  const [enclosure] = sharedParts(filled, resolveMachine(filled)).filter(
     ({ kind }) => kind === 'enclosure',
   )
   expect(enclosure).toMatchObject({ name: 'Pellworth Annex 2U-12', pools: [] })

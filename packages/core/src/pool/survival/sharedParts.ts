@@ -1,12 +1,8 @@
-import { blocksOfDesign } from '../../design/bayBlocks'
-import type { BayPlan, BayUse } from '../../design/bayUse'
-import type { DesignDocument } from '../../design/document'
-import { keptByParts } from '../../design/keptByParts'
+import type { Design } from '../../design/design'
 import { driveBytes } from '../../design/driveBytes'
-import { fittedOfKind } from '../../design/fittedParts'
-import type { DataCable } from '../../paths/wiring/hostBench'
-import { bayRange } from '../../paths/wiring/dataEnds'
-import { wiringOf } from '../../paths/wiring/wiring'
+import { bayRange, baysOfBlock } from '../../machine/drivesInBays'
+import { type Machine, piecesOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
 import { pullDrives, type PulledPool } from './pullDrives'
 
 export const SHARED_KINDS = [
@@ -23,7 +19,7 @@ export interface SharedPart {
   kind: SharedKind
   /** "Backplane of bays 1 to 4", "Lockrow Sixteen". */
   name: string
-  driveIds: string[]
+  driveIds: PieceId[]
   /** What each pool is without these drives, while the part is out. */
   pools: { poolId: string; state: PulledPool['state'] }[]
 }
@@ -38,73 +34,90 @@ export type PartOfSeveral = Omit<SharedPart, 'pools'>
  * cable, a lead of the supply. The data is still on the drives: a pool that stops comes back with the part,
  * but what was being written may not.
  */
-export const sharedParts = keptByParts(findSharedParts)
-
-function findSharedParts(document: DesignDocument, bays: BayPlan): SharedPart[] {
-  const bytesOf = driveBytes(document)
-  return partsOfSeveral(document, bays).map((part) => ({
+export function sharedParts(design: Design, machine: Machine): SharedPart[] {
+  const bytesOf = driveBytes(design)
+  return partsOfSeveral(machine).map((part) => ({
     ...part,
-    pools: pullDrives(document, part.driveIds, bytesOf).flatMap(({ poolId, state }) =>
-      state === 'whole' ? [] : [{ poolId, state }],
+    pools: pullDrives(design, [...part.driveIds, ...machine.awayIds], bytesOf).flatMap(
+      ({ poolId, state }) => (state === 'whole' ? [] : [{ poolId, state }]),
     ),
   }))
 }
 
 /** Every part with the drives that are gone with it, of those that take several. */
-export const partsOfSeveral = keptByParts(findPartsOfSeveral)
+export function partsOfSeveral(machine: Machine): PartOfSeveral[] {
+  return [
+    ...controllers(machine),
+    ...blocks(machine),
+    ...cables(machine),
+    ...leads(machine),
+  ].filter(({ driveIds }) => driveIds.length > 1)
+}
 
-function findPartsOfSeveral(document: DesignDocument, bays: BayPlan): PartOfSeveral[] {
-  const { data, power, hosts } = wiringOf(document, bays)
-  const onCable = new Map<DataCable, string[]>()
-  for (const { cable, driveId } of data.ports) {
-    const before = onCable.get(cable)
+function drivesByCable({ wiring }: Machine): Map<string, PieceId[]> {
+  const onCable = new Map<string, PieceId[]>()
+  for (const { cableId, driveId } of wiring.data.ports) {
+    const before = onCable.get(cableId)
     if (before) before.push(driveId)
-    else onCable.set(cable, [driveId])
+    else onCable.set(cableId, [driveId])
   }
-  const controllers = fittedOfKind(document, 'controller').map(({ part, sheet }): PartOfSeveral => {
-    const kind = sheet.manner === 'expander' ? 'expander' : 'controller'
-    const behind = hosts.filter(({ id, behindId }) => id === part.id || behindId === part.id)
+  return onCable
+}
+
+function controllers(machine: Machine): PartOfSeveral[] {
+  const { hosts, cables: all } = machine.wiring.data
+  const onCable = drivesByCable(machine)
+  return piecesOf(machine, 'controller').map(({ id, dataSheet }) => {
+    const own = hosts.filter(({ pieceId }) => pieceId === id).map((host) => host.id)
+    const behind = hosts.filter((host) => own.includes(host.behindId ?? '')).map((host) => host.id)
     return {
-      kind,
-      name: `${sheet.maker} ${sheet.model}`,
-      driveIds: data.cables.flatMap((cable) =>
-        behind.includes(cable.host) ? (onCable.get(cable) ?? []) : [],
+      kind: dataSheet.controllerType === 'expander' ? 'expander' : 'controller',
+      name: `${dataSheet.maker} ${dataSheet.model}`,
+      driveIds: all.flatMap((cable) =>
+        [...own, ...behind].includes(cable.hostId) ? (onCable.get(cable.id) ?? []) : [],
       ),
     }
   })
-  const cables = data.cables
+}
+
+function cables(machine: Machine): PartOfSeveral[] {
+  const { hosts, cables: all } = machine.wiring.data
+  const onCable = drivesByCable(machine)
+  const bayOf = new Map(machine.bays.map((bay) => [bay.id, bay]))
+  return all
     .filter(({ ends }) => !ends.some(({ isOutside }) => isOutside))
-    .map((cable): PartOfSeveral => {
-      const { host, connectors, ends } = cable
-      const to = bayRange(ends.flatMap((end) => end.bays))
+    .map(({ id, hostId, connectors, ends }) => {
+      const host = hosts.find((one) => one.id === hostId)?.name ?? ''
+      const bays = ends.flatMap(({ bayIds }) => bayIds.flatMap((bay) => bayOf.get(bay) ?? []))
       return {
         kind: 'cable',
-        name: `Cable from ${host.name} port ${connectors[0] ?? ''} to ${to}`,
-        driveIds: onCable.get(cable) ?? [],
+        name: `Cable from ${host} port ${connectors[0] ?? ''} to ${bays.length > 0 ? bayRange(bays) : (ends[0]?.name ?? '')}`,
+        driveIds: onCable.get(id) ?? [],
       }
     })
-  const leads = (power?.leads ?? []).map(({ lead, driveIds }): PartOfSeveral => {
+}
+
+function leads({ wiring }: Machine): PartOfSeveral[] {
+  return (wiring.power?.leads ?? []).map(({ lead, driveIds }) => {
     return { kind: 'lead', name: `Supply’s ${lead.name}`, driveIds }
   })
-  return [...controllers, ...blocks(document, bays.bays), ...cables, ...leads].filter(
-    ({ driveIds }) => driveIds.length > 1,
-  )
 }
 
 /** Backplanes and enclosures: the bays of one block share them. */
-function blocks(document: DesignDocument, bays: readonly BayUse[]): PartOfSeveral[] {
-  const enclosures = fittedOfKind(document, 'enclosure')
-  return blocksOfDesign(document).flatMap(
-    ({ backplane, enclosureIndex }, index): PartOfSeveral[] => {
-      const inside = bays.filter(({ bay }) => bay.blockIndex === index)
-      const driveIds = inside.flatMap(({ drive }) => drive?.part.id ?? [])
-      const enclosure = enclosureIndex === null ? undefined : enclosures[enclosureIndex]?.sheet
-      if (enclosure) {
-        return [{ kind: 'enclosure', name: `${enclosure.maker} ${enclosure.model}`, driveIds }]
-      }
-      return backplane
-        ? [{ kind: 'backplane', name: `Backplane of ${bayRange(inside)}`, driveIds }]
-        : []
-    },
-  )
+function blocks(machine: Machine): PartOfSeveral[] {
+  const bayOf = new Map(machine.bays.map((bay) => [bay.id, bay]))
+  const several = new Set(machine.blocks.map(({ pieceId }) => pieceId)).size > 1
+  return machine.blocks.flatMap((block): PartOfSeveral[] => {
+    const inside = baysOfBlock(block, bayOf)
+    const driveIds = inside.flatMap(({ id }) => machine.driveIn.get(id) ?? [])
+    const sheet = machine.pieces.get(block.pieceId)?.dataSheet
+    if (!sheet) return []
+    if (block.isOutside) {
+      return [{ kind: 'enclosure', name: `${sheet.maker} ${sheet.model}`, driveIds }]
+    }
+    const of = several && sheet.kind !== 'chassis' ? ` of ${sheet.model}` : ''
+    return block.backplane
+      ? [{ kind: 'backplane', name: `Backplane of ${bayRange(inside)}${of}`, driveIds }]
+      : []
+  })
 }

@@ -1,11 +1,9 @@
 import fc from 'fast-check'
 import { binomial } from './binomial'
-import { type RedundancyGroup, survivalByCounting } from './survivalByCounting'
+import { type CountedGroup, survivalByCounting } from './survivalByCounting'
 
 /** Every subset of the members, looked at one by one. */
-function enumerate(
-  groups: readonly RedundancyGroup[],
-): Map<number, [surviving: number, all: number]> {
+function enumerate(groups: readonly CountedGroup[]): Map<number, [surviving: number, all: number]> {
   const groupOf = groups.flatMap(({ width }, group) => Array<number>(width).fill(group))
   const counts = new Map<number, [number, number]>()
   for (let set = 1; set < 2 ** groupOf.length; set += 1) {
@@ -17,7 +15,7 @@ function enumerate(
         failures += 1
       }
     })
-    const survives = groups.every(({ bears }, group) => (lost[group] ?? 0) <= bears)
+    const survives = groups.every(({ tolerates }, group) => (lost[group] ?? 0) <= tolerates)
     const [surviving, all] = counts.get(failures) ?? [0, 0]
     counts.set(failures, [surviving + (survives ? 1 : 0), all + 1])
   }
@@ -25,8 +23,8 @@ function enumerate(
 }
 
 const group = fc
-  .record({ width: fc.integer({ min: 1, max: 5 }), bears: fc.integer({ min: 0, max: 5 }) })
-  .map(({ width, bears }) => ({ width, bears: Math.min(bears, width) }))
+  .record({ width: fc.integer({ min: 1, max: 5 }), tolerates: fc.integer({ min: 0, max: 5 }) })
+  .map(({ width, tolerates }) => ({ width, tolerates: Math.min(tolerates, width) }))
 const smallPool = fc.array(group, { minLength: 1, maxLength: 3 })
 
 test('counting agrees with looking at every subset', () => {
@@ -56,7 +54,10 @@ test('always survived is the longest run of certain rows', () => {
 test('one more parity never lowers survival', () => {
   fc.assert(
     fc.property(smallPool, (groups) => {
-      const more = groups.map((one) => ({ ...one, bears: Math.min(one.width, one.bears + 1) }))
+      const more = groups.map((one) => ({
+        ...one,
+        tolerates: Math.min(one.width, one.tolerates + 1),
+      }))
       const before = survivalByCounting(groups).byFailures
       const after = survivalByCounting(more).byFailures
       before.forEach((row, index) => {
@@ -71,8 +72,8 @@ test('one more parity never lowers survival', () => {
 // Common practice, no source: two groups of ten with double parity, as builders count it by hand.
 test('two groups of ten with double parity', () => {
   const { alwaysSurvived, byFailures } = survivalByCounting([
-    { width: 10, bears: 2 },
-    { width: 10, bears: 2 },
+    { width: 10, tolerates: 2 },
+    { width: 10, tolerates: 2 },
   ])
   expect(alwaysSurvived).toBe(2)
   expect(byFailures[2]).toMatchObject({ failures: 3, survivingSets: '900', sets: '1140' })
@@ -81,7 +82,7 @@ test('two groups of ten with double parity', () => {
 })
 
 test('sixty drives are counted beyond what a number can hold', () => {
-  const pairs = Array.from({ length: 30 }, () => ({ width: 2, bears: 1 }))
+  const pairs = Array.from({ length: 30 }, () => ({ width: 2, tolerates: 1 }))
   const { alwaysSurvived, byFailures } = survivalByCounting(pairs)
   expect(alwaysSurvived).toBe(1)
   // Thirty failures are survived when they hit every pair once: 2^30 of C(60, 30) sets.
@@ -94,7 +95,7 @@ test('sixty drives are counted beyond what a number can hold', () => {
 
 test('a share that is not quite all is not all', () => {
   const { byFailures } = survivalByCounting(
-    Array.from({ length: 500 }, () => ({ width: 2, bears: 1 })),
+    Array.from({ length: 500 }, () => ({ width: 2, tolerates: 1 })),
   )
   expect(byFailures[0]?.survivingShare).toBe(1)
   expect(byFailures[1]?.survivingShare).toBeCloseTo(1 - 1 / 999, 12)

@@ -1,9 +1,9 @@
 import { binomial } from './binomial'
 
-/** Members of which `bears` may fail together, and no more. */
-export interface RedundancyGroup {
+/** Members of which `tolerates` may fail together, and no more. */
+export interface CountedGroup {
   width: number
-  bears: number
+  tolerates: number
 }
 
 export interface SurvivalRow {
@@ -26,7 +26,7 @@ export interface Survival {
 /**
  * Which share of all ways in which k members can fail does a pool survive?
  *
- * Exact, by counting: a group of w members that bears p losses survives the sets counted by the
+ * Exact, by counting: a group of w members that tolerates p losses survives the sets counted by the
  * polynomial Σ_{j ≤ p} C(w, j)·x^j. The pool survives when every group does, so its polynomial is
  * the product; the coefficient of x^k over C(N, k) is the share.
  *
@@ -34,10 +34,10 @@ export interface Survival {
  * Source: generating functions, elementary combinatorics. The check in the tests enumerates every
  * subset of small pools.
  * @example
- * survivalByCounting([{ width: 10, bears: 2 }, { width: 10, bears: 2 }]).byFailures[2]
+ * survivalByCounting([{ width: 10, tolerates: 2 }, { width: 10, tolerates: 2 }]).byFailures[2]
  * // { failures: 3, survivingSets: '900', sets: '1140', survivingShare: 0.789… }
  */
-export function survivalByCounting(groups: readonly RedundancyGroup[]): Survival {
+export function survivalByCounting(groups: readonly CountedGroup[]): Survival {
   const members = groups.reduce((sum, group) => sum + group.width, 0)
   const surviving = groups.reduce(timesGroup, [1n])
 
@@ -57,8 +57,10 @@ export function survivalByCounting(groups: readonly RedundancyGroup[]): Survival
   return { alwaysSurvived, byFailures }
 }
 
-function timesGroup(polynomial: bigint[], { width, bears }: RedundancyGroup): bigint[] {
-  const highest = Math.min(bears, width)
+function timesGroup(polynomial: bigint[], { width, tolerates }: CountedGroup): bigint[] {
+  // A group that has lost too much already survives nothing, not even no further failure.
+  if (tolerates < 0) return [0n]
+  const highest = Math.min(tolerates, width)
   const product = new Array<bigint>(polynomial.length + highest).fill(0n)
   polynomial.forEach((coefficient, power) => {
     for (let lost = 0; lost <= highest; lost += 1) {

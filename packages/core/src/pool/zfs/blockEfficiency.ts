@@ -1,4 +1,5 @@
-import { type DraidShape, vdevKindOf, type ZfsVdevKindName } from './vdevKinds'
+import { vdevKindOf } from './vdevKinds'
+import type { DraidShape, ZfsVdevKindName } from '../../design/pools/zfsPool'
 
 export interface BlockEfficiency {
   blockBytes: number
@@ -32,7 +33,7 @@ export function blockEfficiency(
   const copies = vdev.kind === 'mirror' ? width : 1
   const allocatedBytes = kind.allocatedBytes(blockBytes, width, ashift) * copies
   const dataSectors = Math.ceil(blockBytes / sectorBytes)
-  const paritySectors = paritySectorsOf(vdev, kind.bearsFailures(width), width, dataSectors)
+  const paritySectors = paritySectorsOf(vdev, kind.toleratesFailures(width), width, dataSectors)
   const paddingBytes = allocatedBytes - copies * blockBytes - paritySectors * sectorBytes
   return { blockBytes, allocatedBytes, paddingBytes, share: blockBytes / allocatedBytes }
 }

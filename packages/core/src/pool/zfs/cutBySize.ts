@@ -25,7 +25,7 @@ export function cutBySize(drives: readonly SizedDrive[], kind: VdevKind): string
       const before = best[end - width]
       if (!before) continue
       const smallest = sorted[end - 1]?.capacityBytes ?? 0
-      const dataWidth = isMirror ? 1 : width - kind.bearsFailures(width)
+      const dataWidth = isMirror ? 1 : width - kind.toleratesFailures(width)
       const bytes = before.bytes + smallest * dataWidth
       if (!found || bytes > found.bytes) found = { bytes, from: end - width }
     }

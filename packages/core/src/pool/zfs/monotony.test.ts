@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { GB } from '../../units/bytes'
-import { vdevKinds, ZFS_VDEV_KIND_NAMES } from './vdevKinds'
+import { vdevKinds } from './vdevKinds'
+import { ZFS_VDEV_KIND_NAMES } from '../../design/pools/zfsPool'
 import { zfsPoolCapacity } from './zfsPoolCapacity'
 
 const driveBytes = fc.integer({ min: 250, max: 24_000 }).map((gigabytes) => gigabytes * GB)
@@ -44,7 +45,7 @@ test('what is promised is never more than the members without parity hold', () =
       const smallest = Math.min(...sizes)
       const data = kind === 'stripe' ? sizes.reduce((sum, size) => sum + size, 0) : 0
       const dataMembers =
-        kind === 'mirror' ? 1 : sizes.length - vdevKinds[kind].bearsFailures(sizes.length)
+        kind === 'mirror' ? 1 : sizes.length - vdevKinds[kind].toleratesFailures(sizes.length)
       const most = kind === 'stripe' ? data : smallest * dataMembers
       // The ratio is taken from whole sectors of a 128 KiB block, so it is at best a little high.
       expect(available(kind, sizes)).toBeLessThanOrEqual(most * 1.01)

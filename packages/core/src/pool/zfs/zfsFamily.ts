@@ -1,36 +1,30 @@
-import type { FailureSet, LayoutFamily, PoolCapacity, Traits } from '../layoutFamily'
+import type { LayoutFamily, PoolCapacity, Traits } from '../layoutFamily'
 import { byDrive, sizesOf } from '../driveSizes'
 import { SMALLEST_COUNTS } from '../smallestCounts'
 import { type VdevKind, vdevKindOf } from './vdevKinds'
 import { zfsLayouts } from './zfsLayouts'
 import { zfsPoolCapacity } from './zfsPoolCapacity'
-import { type ZfsDesignPool, type ZfsGroup, zfsPoolFields } from './zfsPoolFields'
+import { isVdev, type ZfsDesignPool, zfsShape, type ZfsVdevGroup } from '../../design/pools/zfsPool'
 import { answerZfs, strandedInVdev, type ZfsRequest, zfsRequest } from './zfsRequest'
-
-/** A group that holds data: everything but hot spares. */
-type ZfsVdevGroup = ZfsGroup & { kind: Exclude<ZfsGroup['kind'], 'spare'> }
 
 /** An integrated stack: redundancy, checksums and file system in one, to the byte. */
 export const zfsFamily: LayoutFamily<ZfsDesignPool, ZfsRequest> = {
-  family: 'zfs',
+  ...zfsShape,
   title: 'ZFS pool',
   about:
     'Checksums, snapshots and speed from many drives; every drive spins to read, and groups grow whole.',
   source:
     'Rules of OpenZFS 2.1.11, checked to the byte against its own library; other releases were not compared. A pool just made shows a few MiB less, its own records.',
-  schema: zfsPoolFields,
   groupWords: (group) =>
     isVdev(group)
-      ? { plainName: vdevKindOf(group).plainName, ownWords: vdevWords(group) }
-      : { plainName: 'hot spares', ownWords: 'spare' },
-  fewestMembers: (group) => (isVdev(group) ? vdevKindOf(group).minimumMembers : 1),
+      ? { label: vdevKindOf(group).label, nativeName: vdevWords(group) }
+      : { label: 'hot spares', nativeName: 'spare' },
   capacityOf,
   idleBecause: () => SMALLEST_COUNTS,
   blamedGroup: (pool, field) => {
     const index = /^vdevs\[(\d+)\]/.exec(field)?.[1]
     return index === undefined ? null : (vdevGroups(pool)[Number(index)]?.id ?? null)
   },
-  failureSets,
   beyond: 'pool',
   traits,
   layouts: zfsLayouts,
@@ -38,7 +32,6 @@ export const zfsFamily: LayoutFamily<ZfsDesignPool, ZfsRequest> = {
   answer: answerZfs,
 }
 
-const isVdev = (group: ZfsGroup): group is ZfsVdevGroup => group.kind !== 'spare'
 const vdevGroups = ({ groups }: ZfsDesignPool): ZfsVdevGroup[] => groups.filter(isVdev)
 
 function capacityOf(pool: ZfsDesignPool, bytesOf: ReadonlyMap<string, number>): PoolCapacity {
@@ -63,17 +56,6 @@ function capacityOf(pool: ZfsDesignPool, bytesOf: ReadonlyMap<string, number>): 
   }
 }
 
-function failureSets(pool: ZfsDesignPool): FailureSet[] {
-  return vdevGroups(pool).map((group) => {
-    const { id, driveIds } = group
-    const { minimumMembers, bearsFailures } = vdevKindOf(group)
-    const width = driveIds.length
-    const bears = width < minimumMembers ? 0 : bearsFailures(width)
-    const by = group.kind === 'stripe' ? 'nothing' : group.kind === 'mirror' ? 'copies' : 'parity'
-    return { groupIds: [id], driveIds, bears, by }
-  })
-}
-
 /** Of a vdev: its members without those that parity or copies fill. */
 function dataMembers(group: ZfsVdevGroup): number {
   const width = group.driveIds.length
@@ -82,7 +64,7 @@ function dataMembers(group: ZfsVdevGroup): number {
   const { parity, data, spares } =
     group.kind === 'draid'
       ? group.draid
-      : { parity: vdevKindOf(group).bearsFailures(width), data: null, spares: 0 }
+      : { parity: vdevKindOf(group).toleratesFailures(width), data: null, spares: 0 }
   const share = data === null ? (width - parity) / width : data / (data + parity)
   return (width - spares) * share
 }
@@ -131,7 +113,7 @@ function writesOfSmallBlock(group: ZfsVdevGroup): number {
   if (group.kind === 'mirror') return width
   return group.kind === 'draid'
     ? group.draid.parity + group.draid.data
-    : 1 + kind.bearsFailures(width)
+    : 1 + kind.toleratesFailures(width)
 }
 
 function vdevWords(group: ZfsVdevGroup): string {

@@ -1,10 +1,15 @@
 import type { Layout, SizedDrive } from '../layoutFamily'
 import { largestFirst } from '../driveSizes'
-import { THOUGHT, thoughtOf, type WithoutId } from '../thoughtPool'
+import {
+  PLACEHOLDER_POOL,
+  withPlaceholderIds,
+  type WithoutId,
+} from '../../design/pools/placeholderPool'
 import { capitalised, countWord } from '../numberWords'
 import { cutBySize } from './cutBySize'
-import { type DraidShape, vdevKinds, vdevKindOf, type ZfsVdevKindName } from './vdevKinds'
-import { USUAL_ASHIFT, type ZfsDesignPool, type ZfsGroup } from './zfsPoolFields'
+import { vdevKinds, vdevKindOf } from './vdevKinds'
+import type { DraidShape, ZfsVdevKindName } from '../../design/pools/zfsPool'
+import { USUAL_ASHIFT, type ZfsDesignPool, type ZfsGroup } from '../../design/pools/zfsPool'
 
 interface Shape {
   kind: ZfsVdevKindName
@@ -113,16 +118,21 @@ function reasonAgainst(
   { kind, groupCount, width, wider, spares }: Shape,
   count: number,
 ): string | null {
-  const { minimumMembers, plainName } = vdevKinds[kind]
+  const { minimumMembers, label } = vdevKinds[kind]
   if (width < minimumMembers || count < minimumMembers) {
-    return `${capitalised(plainName)} needs at least ${countWord(minimumMembers)} drives.`
+    return `${capitalised(label)} needs at least ${countWord(minimumMembers)} drives.`
   }
   const left = count - width * groupCount - wider - spares
   return left > 0 ? `Pairs need an even number of drives; ${left} would be left over.` : null
 }
 
 function poolOf(groups: readonly WithoutId<ZfsGroup>[]): ZfsDesignPool {
-  return { ...THOUGHT, family: 'zfs', ashift: USUAL_ASHIFT, groups: thoughtOf(groups) }
+  return {
+    ...PLACEHOLDER_POOL,
+    family: 'zfs',
+    ashift: USUAL_ASHIFT,
+    groups: withPlaceholderIds(groups),
+  }
 }
 
 /** Drives of several sizes cut into groups of unequal width, so that most can be used. */
@@ -134,8 +144,8 @@ function unequalGroups(drives: readonly SizedDrive[]): Layout<ZfsDesignPool>[] {
     return [
       {
         id: `${kind}-by-size`,
-        title: `${vdevKinds[kind].plainName}, cut by size: ${widths.join(' + ')}`,
-        ownWords: `${cut.length} × ${kind}`,
+        title: `${vdevKinds[kind].label}, cut by size: ${widths.join(' + ')}`,
+        nativeName: `${cut.length} × ${kind}`,
         pool: poolOf(cut.map((driveIds) => ({ kind, driveIds }))),
         reason: null,
         usual: true,
@@ -150,12 +160,12 @@ function draids(driveIds: readonly string[]): Layout<ZfsDesignPool>[] {
     for (const spares of [0, 1, 2]) {
       for (const data of DRAID_DATA) {
         const shape: DraidShape = { parity, data, spares }
-        const { minimumMembers, plainName } = vdevKindOf({ kind: 'draid', draid: shape })
+        const { minimumMembers, label } = vdevKindOf({ kind: 'draid', draid: shape })
         if (driveIds.length < minimumMembers) continue
         layouts.push({
           id: `draid${parity}-${data}-${spares}`,
-          title: `${plainName}, ${data} data`,
-          ownWords: `draid${parity}:${data}d:${driveIds.length}c:${spares}s`,
+          title: `${label}, ${data} data`,
+          nativeName: `draid${parity}:${data}d:${driveIds.length}c:${spares}s`,
           pool: poolOf([{ kind: 'draid', draid: shape, driveIds: [...driveIds] }]),
           reason: null,
           usual: false,
@@ -168,24 +178,24 @@ function draids(driveIds: readonly string[]): Layout<ZfsDesignPool>[] {
 
 function wordsFor({ kind, groupCount, width, wider, spares }: Shape): {
   title: string
-  ownWords: string
+  nativeName: string
 } {
-  const { plainName } = vdevKinds[kind]
+  const { label } = vdevKinds[kind]
   const widths = wider > 0 ? `${width} to ${width + 1}` : String(width)
   const times = groupCount > 1 ? `${groupCount} × ` : ''
   const beside = spares > 0 ? `, ${countWord(spares)} ${spares === 1 ? 'spare' : 'spares'}` : ''
-  if (kind === 'stripe') return { title: plainName, ownWords: 'stripe' }
+  if (kind === 'stripe') return { title: label, nativeName: 'stripe' }
   if (kind === 'mirror') {
     return {
       title: mirrorTitle(groupCount, width, wider) + beside,
-      ownWords: `${times}mirror, ${widths} wide`,
+      nativeName: `${times}mirror, ${widths} wide`,
     }
   }
   const title =
     groupCount === 1
-      ? `${plainName}, ${widths} wide`
-      : `${countWord(groupCount)} of ${widths} wide, ${plainName}`
-  return { title: title + beside, ownWords: `${times}${kind}` }
+      ? `${label}, ${widths} wide`
+      : `${countWord(groupCount)} of ${widths} wide, ${label}`
+  return { title: title + beside, nativeName: `${times}${kind}` }
 }
 
 function mirrorTitle(groupCount: number, width: number, wider: number): string {

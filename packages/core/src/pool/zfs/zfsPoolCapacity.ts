@@ -3,7 +3,8 @@ import { deflatedBytes, deflateRatio } from './deflateRatio'
 import { memberBytes, SMALLEST_MEMBER_BYTES } from './memberBytes'
 import { type Metaslabs, metaslabs } from './metaslabs'
 import { slopBytes } from './slopBytes'
-import { type DraidShape, type VdevKind, vdevKindOf, type ZfsVdevKindName } from './vdevKinds'
+import { type VdevKind, vdevKindOf } from './vdevKinds'
+import type { DraidShape, ZfsVdevKindName } from '../../design/pools/zfsPool'
 import { wholeDiskPartitionBytes } from './wholeDiskPartition'
 
 export interface ZfsVdev {

@@ -1,9 +1,10 @@
 import { z } from 'zod'
 import { MOST_MEMBERS, requestMembers } from '../requestMembers'
 import type { CapacityAnswer } from '../layoutFamily'
-import { type RedundancyGroup, survivalByCounting } from '../survival/survivalByCounting'
-import { vdevKindOf, ZFS_VDEV_KIND_NAMES } from './vdevKinds'
-import { draidShape } from './zfsPoolFields'
+import { type CountedGroup, survivalByCounting } from '../survival/survivalByCounting'
+import { vdevKindOf } from './vdevKinds'
+import { ZFS_VDEV_KIND_NAMES } from '../../design/pools/zfsPool'
+import { draidShape } from '../../design/pools/zfsPool'
 import { zfsPoolCapacity } from './zfsPoolCapacity'
 
 const zfsVdev = z
@@ -32,12 +33,12 @@ export type ZfsRequest = z.infer<typeof zfsRequest>
 /** Capacity to the byte, what is stranded and what is survived. */
 export function answerZfs(pool: ZfsRequest): CapacityAnswer {
   const capacity = zfsPoolCapacity(pool)
-  const groups = pool.vdevs.flatMap((vdev): RedundancyGroup[] => {
+  const groups = pool.vdevs.flatMap((vdev): CountedGroup[] => {
     const width = vdev.members.length
-    const { bearsFailures, membersStandAlone } = vdevKindOf(vdev)
+    const { toleratesFailures, membersStandAlone } = vdevKindOf(vdev)
     return membersStandAlone
-      ? Array.from({ length: width }, () => ({ width: 1, bears: 0 }))
-      : [{ width, bears: bearsFailures(width) }]
+      ? Array.from({ length: width }, () => ({ width: 1, tolerates: 0 }))
+      : [{ width, tolerates: toleratesFailures(width) }]
   })
   return {
     ...capacity,

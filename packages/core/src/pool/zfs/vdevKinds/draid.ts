@@ -1,14 +1,6 @@
 import { floorDivide } from '../../../units/floorDivide'
+import { type DraidShape, redundancyOfVdev } from '../../../design/pools/zfsPool'
 import { sectorsFor, type VdevKind } from './vdevKind'
-
-/** How a dRAID spreads its blocks; part of the vdev, not of its members. */
-export interface DraidShape {
-  parity: 1 | 2 | 3
-  /** Data members of each redundancy group. */
-  data: number
-  /** Distributed spares: their space lies on all members. */
-  spares: number
-}
 
 const MIB = 2 ** 20
 /** A member is cut into rows of this size; 32 MiB at its end stay free for reflow. */
@@ -29,11 +21,10 @@ const PLAIN_NAMES = { 1: 'single', 2: 'double', 3: 'triple' } as const
 export function draid({ parity, data, spares }: DraidShape): VdevKind {
   const groupWidth = data + parity
   return {
+    ...redundancyOfVdev({ kind: 'draid', draid: { parity, data, spares } }),
     kind: 'draid',
-    plainName: `${PLAIN_NAMES[parity]} parity over all, ${spares} spread ${spares === 1 ? 'spare' : 'spares'}`,
-    minimumMembers: groupWidth + spares,
+    label: `${PLAIN_NAMES[parity]} parity over all, ${spares} spread ${spares === 1 ? 'spare' : 'spares'}`,
     maximumMembers: 255,
-    bearsFailures: () => parity,
     membersStandAlone: false,
     allocatableBytes: (smallestMemberBytes, width) => {
       const rowsBytes = floorDivide(smallestMemberBytes - RESERVE_BYTES, ROW_BYTES) * ROW_BYTES

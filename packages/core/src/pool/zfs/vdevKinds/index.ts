@@ -1,8 +1,9 @@
-import { draid, type DraidShape } from './draid'
+import type { DraidShape, ZfsVdevKindName } from '../../../design/pools/zfsPool'
+import { draid } from './draid'
 import { mirror } from './mirror'
 import { raidz } from './raidz'
 import { stripe } from './stripe'
-import type { VdevKind, ZfsVdevKindName } from './vdevKind'
+import type { VdevKind } from './vdevKind'
 
 /** Every kind of top-level vdev that the capacity sums know. A new kind is registered here. */
 export const vdevKinds: Record<ZfsVdevKindName, VdevKind> = {
@@ -26,5 +27,4 @@ export function vdevKindOf(vdev: {
   return draid(vdev.draid)
 }
 
-export type { DraidShape } from './draid'
-export { ZFS_VDEV_KIND_NAMES, type VdevKind, type ZfsVdevKindName } from './vdevKind'
+export type { VdevKind } from './vdevKind'

@@ -1,3 +1,4 @@
+import { redundancyOfVdev } from '../../../design/pools/zfsPool'
 import { sectorsFor, type VdevKind } from './vdevKind'
 
 const PLAIN_NAMES = { 1: 'single parity', 2: 'double parity', 3: 'triple parity' } as const
@@ -14,11 +15,10 @@ const PLAIN_NAMES = { 1: 'single parity', 2: 'double parity', 3: 'triple parity'
  */
 export function raidz(parity: 1 | 2 | 3): VdevKind {
   return {
+    ...redundancyOfVdev({ kind: `raidz${parity}` }),
     kind: `raidz${parity}`,
-    plainName: PLAIN_NAMES[parity],
-    minimumMembers: parity + 1,
+    label: PLAIN_NAMES[parity],
     maximumMembers: 255,
-    bearsFailures: () => parity,
     membersStandAlone: false,
     allocatableBytes: (smallestMemberBytes, width) => smallestMemberBytes * width,
     allocatedBytes: (blockBytes, width, ashift) => {

@@ -1,0 +1,66 @@
+import type { CataloguePart, Design } from '@flint/core/editing'
+import { applySpeedUp, type Scenario, type ScenarioChoice, type SpeedUp } from '@flint/core/figures'
+import { useParts } from '../../api/useParts'
+import { format } from '../../controls/locale'
+import { selectDesign } from '../../sheet/selectors'
+import { useEdit, usePreview } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import tray from '../../tray/tray.module.css'
+import { useSpeedUps } from './useSpeedUps'
+
+interface SpeedUpsProps {
+  scenario: Scenario
+  choice: ScenarioChoice
+}
+
+/** Other slots, cables and cards that would make the chosen work quicker, and by how much. */
+export function SpeedUps({ scenario, choice }: SpeedUpsProps) {
+  const design = useAppSelector(selectDesign)
+  const { data: parts } = useParts()
+  const { speedUps, failed } = useSpeedUps(design, scenario.id, choice, parts)
+  const edit = useEdit()
+  const preview = usePreview()
+  return (
+    <section className={tray.section}>
+      <h2>What would widen it</h2>
+      {failed && <p>It could not be worked out. What is drawn still holds.</p>}
+      {speedUps?.length === 0 && (
+        <p className="soft">
+          No other slot, cable, controller or network card makes {scenario.title.toLowerCase()}{' '}
+          quicker.
+        </p>
+      )}
+      <ul className={tray.list}>
+        {speedUps?.map(({ change, words, bytesPerSecond, factor }) => {
+          const apply = (before: Design): Design => applySpeedUp(before, change, parts ?? [])
+          return (
+            <li key={words}>
+              <button
+                type="button"
+                className={tray.offer}
+                {...preview(apply)}
+                onClick={() => {
+                  edit(words, apply)
+                }}
+              >
+                <span className={tray.title}>{words}</span>
+                <span className={tray.right}>× {format.number(factor, 1)}</span>
+                <span className={tray.detail}>{format.rate(bytesPerSecond)} together</span>
+                <span className={tray.detailRight}>{priceOf(change, parts)}</span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
+
+/** What it costs, when something must be bought. */
+function priceOf(change: SpeedUp['change'], parts: readonly CataloguePart[] | undefined): string {
+  if (!('slug' in change)) return 'nothing to buy'
+  const sheet = parts?.find(({ slug }) => slug === change.slug)?.sheet
+  return sheet?.price
+    ? format.money(sheet.price.unitMinor, sheet.price.currency)
+    : 'price not known'
+}

@@ -1,0 +1,63 @@
+import { z } from 'zod'
+import { partSheet } from '../catalogue/partKinds'
+import { shortText } from '../catalogue/sheetFields'
+import { bayId, pathChoices } from './pathChoices'
+import { documentId as id } from './pools/poolFields'
+import { type Group, type Pool, poolSchema } from './pools/pools'
+import { brief } from './brief'
+import { houseRules } from './houseRules'
+
+export const DESIGN_FORMAT = 'flint-shelf/design'
+export const DESIGN_VERSION = 6
+
+/** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
+export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const
+export type MainsSocket = (typeof MAINS_SOCKETS)[number]
+
+/**
+ * A data sheet as it was when the part was chosen. Designs compute from snapshots, so that a saved
+ * design never changes under its owner when the catalogue does.
+ */
+const partSnapshot = z.strictObject({
+  id,
+  /** The catalogue's name for it, or null for a part of one's own. */
+  slug: z.string().max(80).nullable(),
+  catalogueVersion: z.int().min(0).max(1_000_000),
+  sheet: partSheet,
+})
+
+/** One physical piece. */
+const fittedPart = z.strictObject({
+  id,
+  snapshotId: id,
+  /** Already in the house, so it costs nothing. */
+  owned: z.boolean(),
+  /** The bay a drive sits in; null for everything else, and for a drive still on the bench. */
+  bay: bayId.nullable(),
+  /** Why a drive is not in the house; null for one that is. */
+  away: z.enum(['sent back']).nullable().default(null),
+  /** What is written on it: the end of a serial number, say. */
+  label: z.string().max(40),
+  /** For what has mains plugs: the socket that each goes into, as far as it is said. */
+  sockets: z.array(z.enum(MAINS_SOCKETS)).max(2).default([]),
+  ageYears: z.number().min(0).max(40).nullable(),
+})
+
+/** The design document: everything shown is computed from it. */
+export const designSchema = z.strictObject({
+  format: z.literal(DESIGN_FORMAT),
+  version: z.literal(DESIGN_VERSION),
+  name: shortText,
+  notes: z.string().max(10_000),
+  brief,
+  houseRules,
+  snapshots: z.array(partSnapshot).max(1_024),
+  fitted: z.array(fittedPart).max(1_024),
+  pools: z.array(poolSchema).max(64),
+  paths: pathChoices.prefault({}),
+})
+
+export type Design = z.infer<typeof designSchema>
+export type PartSnapshot = z.infer<typeof partSnapshot>
+export type FittedPart = z.infer<typeof fittedPart>
+export type { Group, Pool }

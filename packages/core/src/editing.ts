@@ -1,0 +1,81 @@
+/** Designs and what is done to them, and the data sheets they are made of. */
+import './schemaWithoutEval'
+
+export { catalogueFile, cataloguePart, partKinds, partSheet } from './catalogue/partKinds'
+export type { CataloguePart, PartKind, PartSheet, SheetOf } from './catalogue/partKinds'
+export { kindOf } from './catalogue/partKinds'
+export { type PartChoice, partChoices } from './catalogue/partChoices'
+export type { DriveSheet } from './catalogue/kinds/drive'
+export { goesIntoBay } from './catalogue/kinds/drive'
+export { type KindWords, kindWords } from './catalogue/kindWords'
+export { withSheetToday, withFieldsToday } from './catalogue/oldFields'
+export { matches, parsePartQuery, sheetText } from './catalogue/find/partQuery'
+export {
+  columnValue,
+  fieldWords,
+  type SheetColumn,
+  sheetColumns,
+  withColumnValue,
+} from './catalogue/sheetColumns'
+export { slugOf } from './catalogue/slugOf'
+export { type StepId, STEPS } from './catalogue/steps'
+export {
+  type Brief,
+  DATA_KINDS,
+  type DataKind,
+  dataNowBytes,
+  growthBytesPerYear,
+  USUAL_FILE_BYTES,
+  wantedBytes,
+} from './design/brief'
+export {
+  type Design,
+  type FittedPart,
+  type Group,
+  MAINS_SOCKETS,
+  type MainsSocket,
+  type Pool,
+} from './design/design'
+export { driveBytes } from './design/driveBytes'
+export {
+  changeBrief,
+  changeData,
+  changeHouseRules,
+  notePieces,
+  renameDesign,
+} from './design/edits/changeFields'
+export { changePool } from './design/edits/changePool'
+export { changeSheet } from './design/edits/changeSheet'
+export { applyEdit, type Edit } from './design/edits/edit'
+export { fitAnother, fitPart, mostOf } from './design/edits/fitPart'
+export { groupDrives, type WantedGroup } from './design/edits/groupDrives'
+export { layOut } from './design/edits/layOut'
+export { moveDrive } from './design/edits/moveDrive'
+export { dropPins, keepMembers, pinCard, pinLead, pinM2, pinPort } from './design/edits/pinPaths'
+export { putDrivesInBays } from './design/edits/putDrivesInBays'
+export { removeParts } from './design/edits/removeParts'
+export { sendBack } from './design/edits/sendBack'
+export { takeSheetFields } from './design/edits/takeSheetFields'
+export { ungroupDrives } from './design/edits/ungroupDrives'
+export { fittedOfKind, fittedOne, fittedWithSheets } from './design/fittedParts'
+export { type LetteredGroup, letteredGroups } from './design/groupLetters'
+export { type History, record, redo, startHistory, undo } from './design/history'
+export { type Household, households } from './design/households'
+export type { HouseRules } from './design/houseRules'
+export { newDesign } from './design/newDesign'
+export { parseDesign } from './design/parseDesign'
+export {
+  bayIdOf,
+  type LeadRef,
+  NO_CHOICES,
+  type PathChoices,
+  pinCount,
+  type PortRef,
+  sameEnd,
+  sameLead,
+  samePort,
+  type WiringEnd,
+} from './design/pathChoices'
+export type { FamilyName } from './design/pools/pools'
+export { type Problem, problemsOf } from './design/problem'
+export { sheetChanges } from './design/sheetChanges'

@@ -1,0 +1,64 @@
+/** Designs resolved, measured and judged. */
+import './schemaWithoutEval'
+
+export { type Evaluation, evaluate, Evaluator } from './evaluate'
+export type { Finding, Fix, Severity } from './judging/finding'
+export type { JudgedLimit, LimitStatus } from './judging/limit'
+export type { BayPlan, BayUse, DriveInPlace, SocketUse } from './machine/bayPlan'
+export { cardsOf, slotNeedOf } from './machine/cards'
+export {
+  CHIPSET,
+  type DrivePath,
+  type Link,
+  type LinkKind,
+  type NetworkPath,
+} from './machine/links/link'
+export { ethernetBytesPerSecond, fileCopyBytesPerSecond, PACKET_BYTES } from './machine/linkRates'
+export { type Machine, pieceOf, piecesOf } from './machine/machine'
+export { type NetworkPort, networkPorts } from './machine/networkPorts'
+export type { Piece, PieceId } from './machine/piece'
+export type { PlacedNeed, UnplacedNeed } from './machine/placedNeeds'
+export { type PlacedDevice, type Placement, placeDevices } from './machine/placement/placeDevices'
+export { type PlaceChoice, placeChoices } from './machine/placement/placeChoices'
+export type { Device, Place, PlacementProblem } from './machine/placement/places'
+export { otherPlacements, resolveMachine } from './machine/resolveMachine'
+export { cableFits, type CableLine, cableList } from './machine/wiring/cableList'
+export type { DataCable } from './machine/wiring/connectorAllocator'
+export type { DataEnd } from './machine/wiring/dataEnds'
+export type { PortHost } from './machine/wiring/portHosts'
+export type { Adapter, SupplyLead } from './machine/wiring/supplyLeads'
+export { takes } from './machine/wiring/wireData'
+export { isOverloaded, type LeadLoad, type PowerFeed } from './machine/wiring/wirePower'
+export type { BillLine, CostFigure } from './money/billOfMaterials'
+export { type CopyTime, copyTimes } from './network/copyTimes'
+export { expectedLinks } from './network/expectedLinks'
+export { type ReaderRates, readerRates } from './network/readerRates'
+export { fitVerdict, fitVerdicts, type FitVerdict, type Verdict } from './offers/fitVerdict'
+export { cardLoads } from './paths/cardLoads'
+export { machineReadRate } from './paths/machineReadRate'
+export { maxMinFair } from './paths/maxMinFair'
+export { type ScenarioRates, scenarioRates } from './paths/scenarioRates'
+export { NO_CHOICE, type Scenario, type ScenarioChoice } from './paths/scenarios/scenario'
+export { scenarios } from './paths/scenarios/scenarios'
+export { applySpeedUp, type SpeedUp, type SpeedUpChange, speedUps } from './paths/speedUps'
+export {
+  type Candidate,
+  CANDIDATE_COLUMNS,
+  type CandidateColumn,
+  type CandidateDrive,
+} from './pool/candidates/candidate'
+export { candidates } from './pool/candidates/candidates'
+export type { DataLoss } from './pool/dedicatedParity/dataLossByFailures'
+export type { CapacityFigure } from './pool/designCapacity'
+export { familyOf, layoutFamilies } from './pool/families'
+export type { CapacityAnswer, Layout, LayoutFamily, SizedDrive, Traits } from './pool/layoutFamily'
+export { poolState, type PoolStateName } from './pool/poolState'
+export { countedGroups } from './pool/survival/countedGroups'
+export { type PulledPool, pullDrives, smallestFatalSets } from './pool/survival/pullDrives'
+export { type SharedPart, sharedParts } from './pool/survival/sharedParts'
+export { survivalByCounting, type SurvivalRow } from './pool/survival/survivalByCounting'
+export { blockEfficiency } from './pool/zfs/blockEfficiency'
+export { spareLayout } from './pool/zfs/spareLayout'
+export { vdevKinds } from './pool/zfs/vdevKinds'
+export type { ZfsVdevKindName } from './design/pools/zfsPool'
+export type { PowerFigure } from './power/idlePower'

@@ -1,0 +1,24 @@
+import type { SlotNeed } from '../catalogue/needs'
+import { kindOf, type PartSheet } from '../catalogue/partKinds'
+import type { Machine } from './machine'
+import { inKindOrder, type Piece } from './piece'
+
+/** The slot that a part wants; undefined for what wants none. */
+export function slotNeedOf(sheet: PartSheet): SlotNeed | undefined {
+  return kindOf(sheet)
+    .needs(sheet)
+    .find((need) => need.kind === 'slot')
+}
+
+/** Whether a piece stands in a slot of the board or of a riser, as a card; a riser itself is none. */
+export function isCard({ dataSheet }: Piece): boolean {
+  const passesOnSlots = kindOf(dataSheet)
+    .offers(dataSheet)
+    .some((offer) => offer.kind === 'passed on' && offer.places.some(({ kind }) => kind === 'slot'))
+  return slotNeedOf(dataSheet) !== undefined && !passesOnSlots
+}
+
+/** Every card that wants a slot, in the order of the kinds. */
+export function cardsOf({ ofKind }: Pick<Machine, 'ofKind'>): Piece[] {
+  return inKindOrder(ofKind).filter(isCard)
+}

@@ -1,0 +1,279 @@
+import { kindOf } from '../../catalogue/partKinds'
+import type { BayId } from '../bays'
+import type { Device } from '../placement/places'
+import type { PlacedDevice, Placement } from '../placement/placeDevices'
+import { networkPorts } from '../networkPorts'
+import {
+  ethernetBytesPerSecond,
+  pcieBytesPerSecond,
+  SATA_BYTES_PER_SECOND,
+  USB_BYTES_PER_SECOND,
+  USUAL_DRIVE_BYTES_PER_SECOND,
+} from '../linkRates'
+import type { Piece, PiecesByKind, PieceId } from '../piece'
+import type { DataCable } from '../wiring/connectorAllocator'
+import type { PortHost } from '../wiring/portHosts'
+import type { DataWiring } from '../wiring/wireData'
+import { CHIPSET, type DrivePath, type Link, type LinkId, type NetworkPath } from './link'
+
+/** What a chipset's link to the CPU has when no data sheet says it. Common practice, no source. */
+const USUAL_UPLINK = { lanes: 4, pcieGeneration: 3 }
+
+export interface Links {
+  links: Link[]
+  drivePaths: DrivePath[]
+  networkPaths: NetworkPath[]
+}
+
+export interface LinksGiven {
+  pieces: PiecesByKind
+  byId: ReadonlyMap<PieceId, Piece>
+  placement: Placement
+  /** Cards that pass lanes on through a chip, which all that sits on them share. */
+  devices: readonly Device[]
+  usbIds: readonly PieceId[]
+  data: DataWiring
+  /** The bays in their order, with the drives in them. */
+  bayIds: readonly BayId[]
+  driveIn: ReadonlyMap<BayId, PieceId>
+  nameOf: (piece: Piece) => string
+}
+
+/**
+ * Every link of a machine and the way of every drive and network port over them.
+ *
+ * Drives come bay by bay, then those in sockets and USB ports.
+ */
+export function linksOf(given: LinksGiven): Links {
+  const { pieces, byId, data } = given
+  const [board] = pieces.board ?? []
+  if (!board) return { links: [], drivePaths: [], networkPaths: [] }
+  const links: Link[] = [chipsetLink(board)]
+  const ways = placeWays(given)
+  links.push(...[...ways.values()].flatMap(({ own }) => own))
+  const wayOf = (pieceId: PieceId): LinkId[] | undefined =>
+    pieceId === board.id ? [CHIPSET] : ways.get(pieceId)?.way
+  const hosts = hostWays(data.hosts, byId, wayOf)
+  links.push(...[...hosts.values()].flatMap(({ own }) => own))
+
+  const shared = new Map<LinkId, Link>()
+  const cableOf = new Map(data.cables.map((cable) => [cable.id, cable]))
+  const pathOf = new Map<PieceId, DrivePath>()
+  for (const { driveId, cableId, connector } of data.ports) {
+    const drive = byId.get(driveId)
+    const cable = cableOf.get(cableId)
+    const host = cable && hosts.get(cable.hostId)
+    if (drive?.dataSheet.kind !== 'drive' || !cable || !host) continue
+    const own = driveLinks(drive as Piece<'drive'>, host.host, connector)
+    const wide = sharedLink(cable, host.host, connector)
+    if (wide) shared.set(wide.id, wide)
+    links.push(...own)
+    const nearest = [...own.map(({ id }) => id), ...(wide ? [wide.id] : [])]
+    pathOf.set(driveId, { driveId, links: [...nearest, ...host.way] })
+  }
+  links.push(...shared.values())
+  const inBays = given.bayIds.flatMap((id) => pathOf.get(given.driveIn.get(id) ?? '') ?? [])
+  const inSockets = (pieces.drive ?? []).flatMap((drive) => {
+    const way = ways.get(drive.id)?.way
+    if (!way) return []
+    const cells = platterLink(drive)
+    links.push(cells)
+    return [{ driveId: drive.id, links: [cells.id, ...way] }]
+  })
+  const networkPaths = networkPorts(pieces).flatMap((port): NetworkPath[] => {
+    const way = wayOf(port.partId)
+    // A card without a slot moves nothing.
+    if (!way) return []
+    const piece = byId.get(port.partId)
+    const id = `network ${port.id}`
+    const name = `network port of ${piece ? given.nameOf(piece) : port.model}`
+    links.push({
+      kind: 'network',
+      id,
+      name,
+      bytesPerSecond: ethernetBytesPerSecond(port.bitsPerSecond),
+      reason: `${String(port.bitsPerSecond / 1e9)} Gb/s, less the headers of Ethernet and TCP`,
+      known: true,
+      partIds: [port.partId],
+    })
+    return [{ id, name, port, links: [id, ...way] }]
+  })
+  return { links, drivePaths: [...inBays, ...inSockets], networkPaths }
+}
+
+function chipsetLink(board: Piece<'board'>): Link {
+  const { chipsetLanes, chipsetPcieGeneration } = board.dataSheet
+  const known = chipsetLanes !== null && chipsetPcieGeneration !== null
+  const lanes = chipsetLanes ?? USUAL_UPLINK.lanes
+  const generation = chipsetPcieGeneration ?? USUAL_UPLINK.pcieGeneration
+  return {
+    kind: 'chipset',
+    id: CHIPSET,
+    name: 'chipset to CPU',
+    bytesPerSecond: pcieBytesPerSecond(generation, lanes),
+    reason: known
+      ? `×${lanes} of generation ${generation}, shared by everything behind the chipset`
+      : `not on the data sheet; ×${lanes} of generation ${generation} assumed`,
+    known,
+    partIds: [board.id],
+  }
+}
+
+interface Way {
+  own: Link[]
+  /** The link itself, and those above it up to the CPU. */
+  way: LinkId[]
+}
+
+/** The way of everything in a slot, in a socket or on USB. */
+function placeWays(given: LinksGiven): Map<PieceId, Way> {
+  const { placement, byId, usbIds } = given
+  const ways = new Map<PieceId, Way>()
+  const passing = new Set(
+    given.devices.flatMap(({ pieceId, gives, splitsLanes }) =>
+      gives > 0 && !splitsLanes ? [pieceId] : [],
+    ),
+  )
+  for (const placed of placement.placed) {
+    const piece = byId.get(placed.pieceId)
+    if (!piece) continue
+    const link = placeLink(placed, piece, given)
+    const above = placed.origin === 'chipset' ? [CHIPSET] : []
+    const through = passing.has(placed.on.pieceId) ? (ways.get(placed.on.pieceId)?.way ?? []) : null
+    ways.set(placed.pieceId, { own: [link], way: [link.id, ...(through ?? above)] })
+  }
+  for (const id of usbIds) {
+    const piece = byId.get(id)
+    if (!piece) continue
+    const link: Link = {
+      kind: 'USB',
+      id: `USB ${id}`,
+      name: `USB · ${piece.dataSheet.model}`,
+      bytesPerSecond: USB_BYTES_PER_SECOND,
+      reason: '5 Gb/s USB assumed',
+      known: false,
+      partIds: [id],
+    }
+    ways.set(id, { own: [link], way: [link.id, CHIPSET] })
+  }
+  return ways
+}
+
+function placeLink(placed: PlacedDevice, piece: Piece, given: LinksGiven): Link {
+  const { pieceId, root, on, origin, lanes, pcieGeneration, bytesPerSecond } = placed
+  const host = given.byId.get(on.pieceId)
+  const place =
+    host?.kind === 'board'
+      ? `${root.kind === 'slot' ? 'slot' : 'M.2'} ${root.number}`
+      : `${root.kind === 'slot' ? 'slot' : 'M.2'} ${root.number}, ${on.kind} ${on.number} of ${host?.dataSheet.model ?? ''}`
+  const need = kindOf(piece.dataSheet)
+    .needs(piece.dataSheet)
+    .find((one) => one.kind === 'slot' || one.kind === 'M.2')
+  const known = need?.lanes !== null && need?.pcieGeneration !== null
+  const isSata = need?.kind === 'M.2' && need.speaks === 'SATA'
+  return {
+    kind: root.kind,
+    // Slots of the board go by their number; what sits elsewhere by what it is.
+    id:
+      host?.kind === 'board' && root.kind === 'slot'
+        ? `slot-${root.number}`
+        : `${place} ${pieceId}`,
+    name: `${place} · ${piece.dataSheet.model}`,
+    bytesPerSecond,
+    reason: isSata
+      ? `SATA, ${String(bytesPerSecond / 1e6)} MB/s`
+      : `×${lanes} of generation ${pcieGeneration}, from the ${origin}${known || need?.kind === 'slot' ? '' : ', assumed'}`,
+    known: isSata || known,
+    partIds: [pieceId],
+  }
+}
+
+interface HostWay extends Way {
+  host: PortHost
+}
+
+/** What is above the ports of each host, up to the CPU, with the links that are its own. */
+function hostWays(
+  hosts: readonly PortHost[],
+  byId: ReadonlyMap<PieceId, Piece>,
+  wayOf: (pieceId: PieceId) => LinkId[] | undefined,
+): Map<string, HostWay> {
+  const found = new Map<string, HostWay>()
+  for (const host of hosts) {
+    const { id, pieceId, name, behindId, laneRates, lanes } = host
+    const above = behindId === null ? undefined : hosts.find((one) => one.id === behindId)
+    if (!above) {
+      found.set(id, { host, own: [], way: wayOf(pieceId) ?? [] })
+      continue
+    }
+    const up: Link = {
+      kind: 'expander',
+      id: `expander ${id}`,
+      name: `${name} to its controller`,
+      bytesPerSecond: (laneRates[0] ?? 0) * lanes,
+      reason: `${lanes} lanes of SAS, shared by all drives on the expander`,
+      known: true,
+      partIds: byId.has(pieceId) ? [pieceId] : [],
+    }
+    found.set(id, { host, own: [up], way: [up.id, ...(wayOf(above.pieceId) ?? [])] })
+  }
+  return found
+}
+
+/** The cable to a plug behind which a chip shares the lanes: an enclosure, some backplanes. */
+function sharedLink({ ends, id }: DataCable, host: PortHost, connector: number): Link | null {
+  const [end] = ends
+  if (!end?.isShared) return null
+  const lanes = Math.min(host.lanes, end.lanes)
+  return {
+    kind: 'cable',
+    id: `cable ${id}`,
+    name: `cable to ${end.name}`,
+    bytesPerSecond: (host.laneRates[connector - 1] ?? 0) * lanes,
+    reason: end.plug === 'USB' ? '5 Gb/s USB assumed' : `${lanes} lanes, shared by all its bays`,
+    known: end.plug !== 'USB',
+    partIds: [host.pieceId],
+  }
+}
+
+/** A drive's platters or cells. */
+function platterLink({ id, dataSheet }: Piece<'drive'>): Link {
+  const rate = dataSheet.outerRateBytesPerSecond
+  const known = dataSheet.medium === 'flash' ? 'as its data sheet has it' : 'at its outer edge'
+  return {
+    kind: 'platter',
+    id: `drive-${id}`,
+    name: dataSheet.model,
+    bytesPerSecond: rate ?? USUAL_DRIVE_BYTES_PER_SECOND,
+    reason: rate === null ? 'not on the data sheet; 150 MB/s assumed' : known,
+    known: rate !== null,
+    partIds: [id],
+  }
+}
+
+/** A drive's platters, and the lane that it hangs on. */
+function driveLinks(drive: Piece<'drive'>, host: PortHost, connector: number): Link[] {
+  const lane = host.laneRates[connector - 1] ?? 0
+  const { plug } = drive.dataSheet
+  // A SATA drive is no quicker for being on a SAS port; an NVMe drive has all lanes of its plug.
+  const rates = {
+    SAS: lane,
+    NVMe: pcieBytesPerSecond(drive.dataSheet.pcieGeneration ?? 3, host.lanes),
+    SATA: Math.min(lane, SATA_BYTES_PER_SECOND[3] ?? lane),
+    USB: Math.min(lane, USB_BYTES_PER_SECOND),
+  }
+  const speaks = plug ?? 'SATA'
+  const own = rates[speaks]
+  return [
+    platterLink(drive),
+    {
+      kind: 'port',
+      id: `port-${drive.id}`,
+      name: `port ${connector} of ${host.name}`,
+      bytesPerSecond: own,
+      reason: `${speaks}, ${String(own / 1e6)} MB/s`,
+      known: true,
+      partIds: [drive.id],
+    },
+  ]
+}

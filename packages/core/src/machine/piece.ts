@@ -1,0 +1,39 @@
+import { PART_KINDS, type PartKind, type SheetOf } from '../catalogue/partKinds'
+import type { Design, FittedPart } from '../design/design'
+import { fittedWithSheets } from '../design/fittedParts'
+
+export type PieceId = string
+
+/** One physical piece with its data sheet. */
+export interface Piece<Kind extends PartKind = PartKind> {
+  id: PieceId
+  kind: Kind
+  dataSheet: SheetOf<Kind>
+  /** What the design says of this one: its label, its age, the bay it is to be in. */
+  part: FittedPart
+}
+
+export type PiecesByKind = { readonly [Kind in PartKind]?: readonly Piece<Kind>[] }
+
+/** Every piece of a design, in the order it was added. */
+export function piecesOfDesign(design: Pick<Design, 'fitted' | 'snapshots'>): Piece[] {
+  return fittedWithSheets(design).map(({ part, sheet }) => {
+    return { id: part.id, kind: sheet.kind, dataSheet: sheet, part }
+  })
+}
+
+export function byKind(pieces: readonly Piece[]): PiecesByKind {
+  const found: Partial<Record<PartKind, Piece[]>> = {}
+  for (const piece of pieces) {
+    const list = found[piece.kind]
+    if (list) list.push(piece)
+    else found[piece.kind] = [piece]
+  }
+  // Each list has pieces of the kind it stands under.
+  return found as unknown as PiecesByKind
+}
+
+/** All pieces in the order in which kinds are listed, those of one kind in the order they were added. */
+export function inKindOrder(pieces: PiecesByKind): Piece[] {
+  return PART_KINDS.flatMap((kind) => (pieces[kind] ?? []) as readonly Piece[])
+}

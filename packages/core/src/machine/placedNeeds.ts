@@ -1,0 +1,290 @@
+import type { NeedKind } from '../catalogue/needs'
+import { kindOf } from '../catalogue/partKinds'
+import type { Bay, BayId } from './bays'
+import { placeInOpenings } from './openings'
+import type { Piece, PiecesByKind, PieceId } from './piece'
+import type { Placement } from './placement/placeDevices'
+import type { Unplaceable } from './placement/placementProblem'
+import type { DataWiring } from './wiring/wireData'
+import type { PowerWiring } from './wiring/wirePower'
+
+/** A need of a piece, and what it is met by. */
+export interface PlacedNeed {
+  pieceId: PieceId
+  need: NeedKind
+  /** The piece that offers it, and which of its offers of that kind, counted from 1. */
+  on: { pieceId: PieceId; number: number }
+}
+
+/**
+ * `none left`: there are too few, or none that fits. `not put in`: the builder has not said where.
+ * `not known`: a data sheet lacks what must be known.
+ */
+export type WhyUnplaced = 'none left' | 'not put in' | 'not known'
+
+export interface UnplacedNeed {
+  pieceId: PieceId
+  need: NeedKind
+  why: WhyUnplaced
+  /** Pieces that want the same and cannot all have it, this one among them; empty where that says nothing. */
+  conflictIds: PieceId[]
+}
+
+export interface Needs {
+  placed: PlacedNeed[]
+  unplaced: UnplacedNeed[]
+}
+
+/** USB devices in the ports of the board, as far as they go, in the order they were added. */
+export function placeOnUsb(pieces: readonly Piece[]): Needs {
+  return inOrder(pieces, 'USB port', pieces)
+}
+
+interface NeedsGiven {
+  pieces: readonly Piece[]
+  ofKind: PiecesByKind
+  driveIn: ReadonlyMap<BayId, PieceId>
+  bays: readonly Bay[]
+  placement: Placement
+  unplaceable: readonly Unplaceable[]
+  conflictIds: readonly PieceId[]
+  usb: Needs
+  data: DataWiring
+  power: PowerWiring | null
+}
+
+/** What every piece needs of the others, and what it got. */
+export function placedNeeds(given: NeedsGiven): Needs {
+  const { pieces, ofKind } = given
+  const parts = [
+    openings(ofKind),
+    inOrder(pieces, 'CPU socket', pieces),
+    inOrder(pieces, 'memory slot', pieces),
+    fanHeaders(given),
+    given.usb,
+    bays(given),
+    places(given),
+    dataPorts(given),
+    powerPlugs(given),
+    mains(pieces),
+  ]
+  return {
+    placed: parts.flatMap(({ placed }) => placed),
+    unplaced: parts.flatMap(({ unplaced }) => unplaced),
+  }
+}
+
+type Countable = 'CPU socket' | 'memory slot' | 'USB port' | 'fan header'
+
+/** Needs of one kind dealt out in order, as far as what is offered goes; a socket must be the one asked for. */
+function inOrder(wanting: readonly Piece[], kind: Countable, all: readonly Piece[]): Needs {
+  const offered: { pieceId: PieceId; number: number; socket: string | null }[] = []
+  let isKnown = true
+  for (const { id, dataSheet } of all) {
+    let number = 0
+    for (const offer of kindOf(dataSheet).offers(dataSheet)) {
+      if (offer.kind !== kind) continue
+      if (offer.count === null) isKnown = false
+      for (let index = 0; index < (offer.count ?? 0); index += 1) {
+        number += 1
+        offered.push({ pieceId: id, number, socket: 'socket' in offer ? offer.socket : null })
+      }
+    }
+  }
+  const placed: PlacedNeed[] = []
+  const unplaced: UnplacedNeed[] = []
+  for (const { id, dataSheet } of wanting) {
+    for (const need of kindOf(dataSheet).needs(dataSheet)) {
+      if (need.kind !== kind) continue
+      const count = 'count' in need ? need.count : 1
+      if (count === null) {
+        unplaced.push({ pieceId: id, need: kind, why: 'not known', conflictIds: [] })
+      }
+      for (let index = 0; index < (count ?? 0); index += 1) {
+        const at = offered.findIndex(
+          ({ socket }) => socket === null || ('socket' in need && need.socket === socket),
+        )
+        const [found] = at === -1 ? [] : offered.splice(at, 1)
+        if (found) {
+          const on = { pieceId: found.pieceId, number: found.number }
+          placed.push({ pieceId: id, need: kind, on })
+        } else {
+          const why = isKnown ? 'none left' : 'not known'
+          unplaced.push({ pieceId: id, need: kind, why, conflictIds: [] })
+        }
+      }
+    }
+  }
+  return { placed, unplaced }
+}
+
+/** Coolers first, since a CPU without air stops; then the case, then what is added. */
+function fanHeaders({ pieces, ofKind }: NeedsGiven): Needs {
+  const coolers = new Set<Piece>(ofKind.cooler ?? [])
+  const rest = pieces.filter((piece) => !coolers.has(piece))
+  return inOrder([...coolers, ...rest], 'fan header', pieces)
+}
+
+function openings(ofKind: PiecesByKind): Needs {
+  const found = placeInOpenings(ofKind)
+  const chassis = ofKind.chassis?.[0]
+  const all = chassis?.dataSheet.openings525 ?? null
+  const cages = ofKind.cage ?? []
+  return {
+    placed: cages.flatMap(({ id }) =>
+      (found.get(id) ?? []).map((opening) => ({
+        pieceId: id,
+        need: 'opening' as const,
+        on: { pieceId: chassis?.id ?? '', number: (all?.indexOf(opening) ?? -1) + 1 },
+      })),
+    ),
+    unplaced: cages
+      .filter(({ id }) => !found.has(id))
+      .map(({ id }) => ({
+        pieceId: id,
+        need: 'opening' as const,
+        why: all === null ? ('not known' as const) : ('none left' as const),
+        conflictIds: [],
+      })),
+  }
+}
+
+function bays({ pieces, driveIn, bays: all }: NeedsGiven): Needs {
+  const placed = all.flatMap(({ id, pieceId, number }): PlacedNeed[] => {
+    const driveId = driveIn.get(id)
+    return driveId === undefined ? [] : [{ pieceId: driveId, need: 'bay', on: { pieceId, number } }]
+  })
+  const inBay = new Set(placed.map(({ pieceId }) => pieceId))
+  return {
+    placed,
+    unplaced: pieces
+      .filter(({ id, dataSheet }) => !inBay.has(id) && needs(dataSheet, 'bay'))
+      .map(({ id }) => ({ pieceId: id, need: 'bay', why: 'not put in', conflictIds: [] })),
+  }
+}
+
+const needs = (sheet: Piece['dataSheet'], kind: NeedKind): boolean =>
+  kindOf(sheet)
+    .needs(sheet)
+    .some((need) => need.kind === kind)
+
+function places({ placement, unplaceable, conflictIds, pieces }: NeedsGiven): Needs {
+  const kindOfPlace = (pieceId: PieceId): 'slot' | 'M.2' => {
+    const piece = pieces.find(({ id }) => id === pieceId)
+    return piece && needs(piece.dataSheet, 'M.2') ? 'M.2' : 'slot'
+  }
+  return {
+    placed: placement.placed.map(({ pieceId, on }) => ({
+      pieceId,
+      need: on.kind,
+      on: { pieceId: on.pieceId, number: on.number },
+    })),
+    unplaced: [
+      ...placement.leftIds.map((pieceId) => ({
+        pieceId,
+        need: kindOfPlace(pieceId),
+        why: 'none left' as const,
+        conflictIds: conflictIds.includes(pieceId) ? [...conflictIds] : [],
+      })),
+      ...unplaceable.map(({ pieceId }) => ({
+        pieceId,
+        need: kindOfPlace(pieceId),
+        why: 'not known' as const,
+        conflictIds: [],
+      })),
+    ],
+  }
+}
+
+function dataPorts({ data }: NeedsGiven): Needs {
+  const hostOf = new Map(data.hosts.map(({ id, pieceId }) => [id, pieceId]))
+  const cableOf = new Map(data.cables.map((cable) => [cable.id, cable]))
+  const need = 'data port' as const
+  return {
+    placed: [
+      ...data.ports.map(({ driveId, cableId, connector }) => ({
+        pieceId: driveId,
+        need,
+        on: { pieceId: hostOf.get(cableOf.get(cableId)?.hostId ?? '') ?? '', number: connector },
+      })),
+      ...data.cables.flatMap(({ hostId, connectors, ends }) =>
+        ends.flatMap(({ ref }) =>
+          'piece' in ref
+            ? [
+                {
+                  pieceId: ref.piece,
+                  need,
+                  on: { pieceId: hostOf.get(hostId) ?? '', number: connectors[0] ?? 0 },
+                },
+              ]
+            : [],
+        ),
+      ),
+    ],
+    unplaced: [...data.unreachedIds, ...data.unreachedPieceIds].map((pieceId) => ({
+      pieceId,
+      need,
+      why: 'none left' as const,
+      conflictIds: [],
+    })),
+  }
+}
+
+function powerPlugs({ power, pieces }: NeedsGiven): Needs {
+  const need = 'power plug' as const
+  const owners = (end: { ref: object; driveIds: readonly PieceId[] }): readonly PieceId[] =>
+    'piece' in end.ref ? [String(end.ref.piece)] : end.driveIds
+  if (!power) {
+    return {
+      placed: [],
+      unplaced: pieces
+        .filter(({ dataSheet }) => needs(dataSheet, need))
+        .map(({ id }) => ({ pieceId: id, need, why: 'not known', conflictIds: [] })),
+    }
+  }
+  const leadOf = new Map(power.leads.map(({ lead }) => [lead.key, lead]))
+  return {
+    placed: power.feeds.flatMap(({ end, leadKey }) => {
+      const lead = leadOf.get(leadKey)
+      const on = { pieceId: lead?.ref.supplyId ?? '', number: lead?.ref.number ?? 0 }
+      return owners(end).map((pieceId) => ({ pieceId, need, on }))
+    }),
+    unplaced: power.unfed.flatMap((end) =>
+      owners(end).map((pieceId) => ({
+        pieceId,
+        need,
+        why: 'none left' as const,
+        conflictIds: [],
+      })),
+    ),
+  }
+}
+
+/** Mains plugs go where the builder says. */
+function mains(pieces: readonly Piece[]): Needs {
+  const need = 'mains socket' as const
+  const ups = pieces.find(({ dataSheet }) =>
+    kindOf(dataSheet)
+      .offers(dataSheet)
+      .some((offer) => offer.kind === need),
+  )
+  const placed: PlacedNeed[] = []
+  const unplaced: UnplacedNeed[] = []
+  for (const { id, dataSheet, part } of pieces) {
+    for (const one of kindOf(dataSheet).needs(dataSheet)) {
+      if (one.kind !== need) continue
+      if (one.count === null)
+        unplaced.push({ pieceId: id, need, why: 'not known', conflictIds: [] })
+      for (let plug = 0; plug < (one.count ?? 0); plug += 1) {
+        const socket = part.sockets[plug]
+        const isOnUps = socket === 'UPS battery' || socket === 'UPS surge only'
+        if (socket === undefined) {
+          unplaced.push({ pieceId: id, need, why: 'not put in', conflictIds: [] })
+        } else if (isOnUps && ups) {
+          placed.push({ pieceId: id, need, on: { pieceId: ups.id, number: plug + 1 } })
+        }
+      }
+    }
+  }
+  return { placed, unplaced }
+}

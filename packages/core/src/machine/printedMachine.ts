@@ -1,0 +1,32 @@
+import type { Machine } from './machine'
+
+/**
+ * A resolved machine as JSON for other programs: what it is made of and what hangs on what, in lists.
+ *
+ * Fields are promises to whoever reads them.
+ */
+export function printedMachine(machine: Machine): Record<string, unknown> {
+  const { data, power } = machine.wiring
+  return {
+    pieces: [...machine.pieces.values()].map(({ id, kind, dataSheet }) => {
+      return { id, kind, maker: dataSheet.maker, model: dataSheet.model }
+    }),
+    bays: machine.bays.map((bay) => ({ ...bay, driveId: machine.driveIn.get(bay.id) ?? null })),
+    placed: machine.placed,
+    unplaced: machine.unplaced,
+    placement: machine.placement,
+    wiring: {
+      data,
+      power: power && {
+        feeds: power.feeds.map(({ end, ...feed }) => ({ end: end.key, plug: end.plug, ...feed })),
+        leads: power.leads.map(({ lead, ...load }) => ({ ...lead, ...load })),
+        rails: power.rails,
+        unfed: power.unfed,
+        isBest: power.isBest,
+      },
+    },
+    links: machine.links,
+    drivePaths: machine.drivePaths,
+    networkPaths: machine.networkPaths,
+  }
+}

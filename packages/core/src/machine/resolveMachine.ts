@@ -1,0 +1,229 @@
+import { failureGroupsOf } from '../design/pools/pools'
+import { bayBlocksOf, baysOf } from './bays'
+import { cardPlaces } from './cardPlaces'
+import { drivesInBays } from './drivesInBays'
+import { linksOf } from './links/links'
+import type { Machine, MachineDesign } from './machine'
+import { byKind, type Piece, piecesOfDesign, type PieceId } from './piece'
+import { placedNeeds, placeOnUsb } from './placedNeeds'
+import { devicesInConflict } from './placement/conflict'
+import { type Placement, placeDevices } from './placement/placeDevices'
+import { placementProblem } from './placement/placementProblem'
+import type { PlacementProblem } from './placement/places'
+import { NOTHING_SOLVED, Solver } from './solver'
+import { bootEnds, dataEnds } from './wiring/dataEnds'
+import { type PortHost, portHosts } from './wiring/portHosts'
+import { powerEnds } from './wiring/powerEnds'
+import { supplyLeads } from './wiring/supplyLeads'
+import { wireData } from './wiring/wireData'
+import { wirePower } from './wiring/wirePower'
+
+/**
+ * Resolves a design: which piece sits where, what hangs on what, over which links.
+ *
+ * Pure: the same design always gives the same machine, whatever the machine before was; that one only saves
+ * work. No design that `parseDesign` accepts makes it throw.
+ *
+ * @param before the machine of a design that differs a little, as before an edit
+ */
+export function resolveMachine(design: MachineDesign, before?: Machine): Machine {
+  const pieces = piecesOfDesign(design)
+  const ofKind = byKind(pieces)
+  const byId = new Map(pieces.map((piece) => [piece.id, piece]))
+  if (before && isSameMachine(before.madeFrom, design)) {
+    return { ...before, madeFrom: design, pieces: byId, ofKind }
+  }
+  const solver = new Solver(before?.solved ?? NOTHING_SOLVED)
+  const blocks = bayBlocksOf(ofKind)
+  const bays = baysOf(blocks)
+  const bayOf = new Map(bays.map((bay) => [bay.id, bay]))
+  const driveIn = drivesInBays(bays, ofKind.drive ?? [])
+  const driveIdIn = new Map([...driveIn].map(([bay, { id }]) => [bay, id]))
+
+  const places = placeAll(design, ofKind, solver)
+  const { placement } = places
+  const usb = placeOnUsb(pieces)
+  const usbIds = usb.placed.map(({ pieceId }) => pieceId)
+  const nameOf = nameIn(pieces, placement)
+  const withoutPlace = new Set([
+    ...placement.leftIds,
+    ...usb.unplaced.map(({ pieceId }) => pieceId),
+  ])
+  const groups = design.pools.flatMap((pool) =>
+    failureGroupsOf(pool).map(({ driveIds, tolerates }) => {
+      return { poolId: pool.id, driveIds, tolerates }
+    }),
+  )
+  const rateOf = new Map(
+    placement.placed.map(({ pieceId, bytesPerSecond }) => [pieceId, bytesPerSecond]),
+  )
+  const data = wireData(
+    {
+      ...dataEnds(ofKind, blocks, bayOf, driveIn),
+      boots: bootEnds(ofKind),
+      hosts: portHosts(ofKind, {
+        silencedSataPorts: placement.silencedSataPorts,
+        usbPortsTaken: usbIds.length,
+        withoutPlace,
+        nameOf,
+      }),
+      groups,
+      mostOf: ({ pieceId }: PortHost) => rateOf.get(pieceId) ?? Infinity,
+      boardId: ofKind.board?.[0]?.id ?? null,
+    },
+    design.paths,
+    solver,
+  )
+  const leads = supplyLeads(ofKind)
+  const power =
+    leads &&
+    wirePower(
+      powerEnds(pieces, blocks, bayOf, driveIn),
+      leads,
+      ofKind.supply,
+      groups,
+      design.paths,
+      solver,
+    )
+  const bayIds = bays.map(({ id }) => id)
+  const { links, drivePaths, networkPaths } = linksOf({
+    pieces: ofKind,
+    byId,
+    placement,
+    devices: places.problem.devices,
+    usbIds,
+    data,
+    bayIds,
+    driveIn: driveIdIn,
+    nameOf,
+  })
+  const needs = placedNeeds({
+    pieces,
+    ofKind,
+    driveIn: driveIdIn,
+    bays,
+    placement,
+    unplaceable: places.unplaceable,
+    conflictIds: places.conflictIds,
+    usb,
+    data,
+    power,
+  })
+  const inPlace = new Set(
+    needs.placed.flatMap(({ pieceId, need }) =>
+      need === 'bay' || need === 'M.2' || need === 'USB port' ? [pieceId] : [],
+    ),
+  )
+  return {
+    madeFrom: design,
+    pieces: byId,
+    ofKind,
+    blocks,
+    bays,
+    driveIn: driveIdIn,
+    awayIds: (ofKind.drive ?? []).flatMap(({ id }) => (inPlace.has(id) ? [] : [id])),
+    placement,
+    unplaceable: places.unplaceable,
+    placePinsKept: places.pinsKept,
+    cardPlaces: cardPlaces(
+      ofKind,
+      placement,
+      places.unplaceable.flatMap(({ pieceId, lacks }) => (lacks.what === 'slots' ? [pieceId] : [])),
+    ),
+    ...needs,
+    wiring: { data, power },
+    links,
+    drivePaths,
+    networkPaths,
+    solved: solver.solved,
+  }
+}
+
+interface Places {
+  problem: PlacementProblem
+  placement: Placement
+  unplaceable: Machine['unplaceable']
+  pinsKept: boolean
+  conflictIds: PieceId[]
+}
+
+const NOWHERE: Placement = {
+  placed: [],
+  leftIds: [],
+  chipsetUsers: 0,
+  silencedSataPorts: 0,
+  isBest: true,
+}
+
+/**
+ * Cards and devices in their places. When what is fixed cannot all be kept, as when two are fixed to one slot,
+ * all of it is left out of account, and a finding says so.
+ */
+function placeAll({ paths }: MachineDesign, ofKind: Machine['ofKind'], solver: Solver): Places {
+  const pinned = placementProblem(ofKind, paths, true)
+  const [kept] = solver.place(pinned.problem)
+  const { problem, unplaceable } = kept ? pinned : placementProblem(ofKind, paths, false)
+  const placement = kept ?? solver.place(problem)[0] ?? NOWHERE
+  const conflictIds =
+    placement.leftIds.length === 0
+      ? []
+      : devicesInConflict(problem, (devices) =>
+          placeDevices({ ...problem, devices }).some(({ leftIds }) => leftIds.length === 0),
+        )
+  return { problem, placement, unplaceable, pinsKept: kept !== undefined, conflictIds }
+}
+
+/** Pieces of one model are told apart by their place. */
+function nameIn(pieces: readonly Piece[], { placed }: Placement): (piece: Piece) => string {
+  const counts = new Map<string, number>()
+  for (const { kind, dataSheet } of pieces) {
+    const name = `${kind} ${dataSheet.model}`
+    counts.set(name, (counts.get(name) ?? 0) + 1)
+  }
+  const placeOf = new Map(
+    placed.map(({ pieceId, root }) => [pieceId, `${root.kind} ${root.number}`]),
+  )
+  return ({ id, kind, dataSheet: { model } }) => {
+    const place = placeOf.get(id)
+    const isOneOfSeveral = (counts.get(`${kind} ${model}`) ?? 0) > 1
+    return isOneOfSeveral && place ? `${place} · ${model}` : model
+  }
+}
+
+/** Whether two designs differ in nothing that the machine is made of: labels and ages do not count. */
+function isSameMachine(one: MachineDesign, other: MachineDesign): boolean {
+  return (
+    one.snapshots === other.snapshots &&
+    one.pools === other.pools &&
+    one.paths === other.paths &&
+    one.fitted.length === other.fitted.length &&
+    one.fitted.every(({ id, snapshotId, bay, away, sockets }, index) => {
+      const part = other.fitted[index]
+      return (
+        part?.id === id &&
+        part.snapshotId === snapshotId &&
+        part.bay === bay &&
+        part.away === away &&
+        part.sockets === sockets
+      )
+    })
+  )
+}
+
+/** Every other way to place cards and devices that is among the best, the best first. */
+export function otherPlacements(
+  { madeFrom, ofKind, placement }: Machine,
+  most: number,
+): Placement[] {
+  const { problem } = placementProblem(ofKind, madeFrom.paths, true)
+  const isSame = (one: Placement): boolean =>
+    one.placed.every(({ pieceId, on }) =>
+      placement.placed.some(
+        (other) =>
+          other.pieceId === pieceId &&
+          other.on.pieceId === on.pieceId &&
+          other.on.number === on.number,
+      ),
+    )
+  return placeDevices(problem, most + 1).filter((one) => !isSame(one))
+}

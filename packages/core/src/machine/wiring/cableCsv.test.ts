@@ -1,0 +1,37 @@
+import Papa from 'papaparse'
+import { demoDesign } from '../../../fixtures/demo'
+import { withPart, without } from '../../../fixtures/ruleTable'
+import { resolveMachine } from '../resolveMachine'
+import type { Design } from '../../design/design'
+import { cablesToCsv } from './cableCsv'
+import { cableList } from './cableList'
+
+const rowsOf = (design: Design): Record<string, string>[] => {
+  const text = cablesToCsv(cableList(resolveMachine(design)).lines)
+  const { data, errors } = Papa.parse<Record<string, string>>(text.trimEnd(), { header: true })
+  expect(errors).toEqual([])
+  return data
+}
+
+test('a row for each cable, read back by a package', () => {
+  const rows = rowsOf(demoDesign('cabin-archive'))
+  expect(rows).toHaveLength(3)
+  expect(rows[0]).toMatchObject({
+    number: '1',
+    host: 'Sixteen',
+    ports: '1',
+    nearPlug: 'SFF-8643',
+    farPlug: 'SFF-8643',
+    to: 'backplane plug 1, bays 1 to 4',
+    comesFrom: 'Straight 43',
+  })
+})
+
+test('fan-outs with all their ends, and what a sheet would take for a formula', () => {
+  const drawer = demoDesign('drawer-of-drives')
+  const named = withPart(without(drawer, 'controller'), 'lockrow-kept-8', { model: '=Kept' })
+  const [row] = rowsOf(named)
+  expect(row?.to?.split('; ')).toHaveLength(4)
+  expect(row?.farEnds).toBe('4')
+  expect(row?.host).toBe("'=Kept")
+})

@@ -1,0 +1,104 @@
+import { demoDesign, demoParts } from '../../fixtures/demo'
+import { driveIdsOf, withPart, without } from '../../fixtures/ruleTable'
+import type { Design } from '../design/design'
+import { changeBrief } from '../design/edits/changeFields'
+import { pinCard } from '../design/edits/pinPaths'
+import { groupDrives } from '../design/edits/groupDrives'
+import { resolveMachine } from '../machine/resolveMachine'
+import { scenarioRates } from './scenarioRates'
+import { NO_CHOICE } from './scenarios/scenario'
+import { scenarios } from './scenarios/scenarios'
+import { applySpeedUp, speedUps } from './speedUps'
+
+const cabin = demoDesign('cabin-archive')
+const parts = demoParts()
+const scenarioOf = (id: string) => {
+  const scenario = scenarios.find((one) => one.id === id)
+  if (!scenario) throw new Error(`no scenario ${id}`)
+  return scenario
+}
+const wider = (design: Design, id: string) => speedUps(design, scenarioOf(id), NO_CHOICE, parts)
+
+test('what is pinned to a slow slot goes back, and by how much is told', () => {
+  const board = withPart(cabin, 'tindrel-middle-m', {
+    slots: [
+      { physicalLanes: 16, electricalLanes: 16, pcieGeneration: 3, openEnd: false, origin: 'CPU' },
+      { physicalLanes: 16, electricalLanes: 1, pcieGeneration: 2, openEnd: false, origin: 'CPU' },
+    ],
+  })
+  const pinned = pinCard(board, 'controller-1', 2)
+  const found = wider(pinned, 'scrub')
+  const slot = found.find(({ change }) => change.kind === 'slot')
+  // One lane of the second generation moves 400 MB/s; twelve drives of 250 want 3,000.
+  expect(slot).toMatchObject({ words: 'Sixteen in slot 1 instead of 2' })
+  expect(slot?.factor).toBeCloseTo(3000 / 400, 6)
+  const changed = applySpeedUp(pinned, slot?.change ?? { kind: 'free' }, parts)
+  const rates = scenarioRates(changed, resolveMachine(changed), scenarioOf('scrub'))
+  expect(rates.bytesPerSecond).toBeCloseTo(slot?.bytesPerSecond ?? 0, 0)
+})
+
+test('an old controller is widened by another, the cheapest of those that gain as much', () => {
+  const old = withPart(without(cabin, 'controller'), 'lockrow-sixteen', { pcieGeneration: 1 })
+  const [first] = wider(old, 'scrub')
+  expect(first?.change).toMatchObject({ kind: 'swap' })
+  expect(first?.factor).toBeGreaterThan(1.5)
+})
+
+test('a reader is widened by a network card, not by a controller', () => {
+  const found = wider(changeBrief(cabin, { readersAtOnce: 1 }), 'readers')
+  expect(found.length).toBeGreaterThan(0)
+  for (const { change } of found) expect(change.kind).toBe('add')
+  expect(found[0]?.factor).toBeGreaterThan(5)
+})
+
+test('where only the platters hold back, nothing helps', () => {
+  expect(wider(cabin, 'scrub')).toEqual([])
+  expect(wider({ ...cabin, pools: [] }, 'scrub')).toEqual([])
+})
+
+describe('what can be chosen about a kind of work', () => {
+  const uneven = groupDrives(cabin, [
+    { kind: 'raidz2', driveIds: driveIdsOf(cabin).slice(0, 8) },
+    { kind: 'raidz1', driveIds: driveIdsOf(cabin).slice(8) },
+  ])
+  const rates = (id: string, choice: typeof NO_CHOICE) =>
+    scenarioRates(uneven, resolveMachine(uneven), scenarioOf(id), choice)
+
+  test('the group of a rebuild', () => {
+    const [first, second] = uneven.pools[0]?.groups ?? []
+    const loaded = (groupId: string | null) =>
+      rates('rebuild', { ...NO_CHOICE, groupId }).loads.filter(
+        ({ link }) => link.kind === 'platter',
+      ).length
+    expect(loaded(null)).toBe(8)
+    expect(loaded(first?.id ?? '')).toBe(8)
+    expect(loaded(second?.id ?? '')).toBe(4)
+  })
+
+  test('how many read', () => {
+    expect(rates('readers', { ...NO_CHOICE, readers: 7 }).flows).toHaveLength(7)
+    expect(rates('readers', NO_CHOICE).flows).toHaveLength(Math.max(1, uneven.brief.readersAtOnce))
+  })
+})
+
+describe('cards in conflict', () => {
+  // Common practice, no source: two controllers, a fast network card and a display card on a desktop board
+  // whose CPU has 24 lanes.
+  const desktop = ['tindrel-wide-atx', 'lockrow-eight', 'wickmere-ten', 'glimmer-plain'].reduce(
+    (design, slug) => withPart(design, slug),
+    cabin,
+  )
+
+  test('a design names the fewest that cannot all be placed', () => {
+    const { unplaced, placement } = resolveMachine(desktop)
+    expect(unplaced.find(({ need }) => need === 'slot')?.conflictIds).toHaveLength(4)
+    expect(placement.leftIds).toHaveLength(1)
+    expect(resolveMachine(cabin).unplaced.filter(({ need }) => need === 'slot')).toEqual([])
+  })
+
+  test('without the display card all have a place, and none is short of what it must move', () => {
+    const best = resolveMachine(without(desktop, 'display')).placement
+    expect(best.leftIds).toEqual([])
+    expect(best.placed.map(({ shortBytesPerSecond }) => shortBytesPerSecond)).toEqual([0, 0, 0])
+  })
+})

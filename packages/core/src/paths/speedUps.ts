@@ -1,0 +1,156 @@
+import type { CataloguePart } from '../catalogue/partKinds'
+import type { Design } from '../design/design'
+import { fitPart } from '../design/edits/fitPart'
+import { dropPins, keepMembers, pinCard } from '../design/edits/pinPaths'
+import { removeParts } from '../design/edits/removeParts'
+import { fittedOfKind } from '../design/fittedParts'
+import { isFree } from '../design/pathChoices'
+import { cardsOf, slotNeedOf } from '../machine/cards'
+import { type Machine, pieceOf } from '../machine/machine'
+import { takesEdge } from '../machine/placement/places'
+import { resolveMachine } from '../machine/resolveMachine'
+import { type ScenarioRates, scenarioRates } from './scenarioRates'
+import type { Scenario, ScenarioChoice } from './scenarios/scenario'
+
+/** One change that might widen what is narrow; plain data, so that a worker can send it. */
+export type SpeedUpChange =
+  | { kind: 'slot'; cardId: string; slot: number }
+  | { kind: 'free' }
+  | { kind: 'swap'; partId: string; slug: string }
+  | { kind: 'add'; slug: string }
+
+export interface SpeedUp {
+  change: SpeedUpChange
+  /** "Sixteen in slot 3 instead of 1". */
+  words: string
+  bytesPerSecond: number
+  /** How many times the rate of the design as it is. */
+  factor: number
+}
+
+/** Less than this is not worth a screwdriver. */
+const WORTH_WHILE = 1.02
+
+/**
+ * What would make a kind of work quicker: another slot, other cables, another controller or network card?
+ *
+ * Each change is made in thought, everything is worked out anew, and what helps is told, the most first. A
+ * change that leaves a drive or a card without a place does not count.
+ *
+ * @param parts what may be bought: controllers and network cards of the catalogue are tried
+ * @returns at most `most`; of changes of one kind to one part only the smallest that gains as much
+ */
+export function speedUps(
+  design: Design,
+  scenario: Scenario,
+  choice: ScenarioChoice,
+  parts: readonly CataloguePart[],
+  most = 5,
+): SpeedUp[] {
+  const now = standing(design, scenario, choice)
+  if (now.rates.bytesPerSecond === 0) return []
+  const found: SpeedUp[] = []
+  for (const { change, words } of changes(design, now, parts)) {
+    const changed = applySpeedUp(design, change, parts)
+    const then = standing(changed, scenario, choice, now.machine)
+    const factor = then.rates.bytesPerSecond / now.rates.bytesPerSecond
+    if (factor < WORTH_WHILE || losesMore(then.machine, now.machine)) continue
+    found.push({ change, words, bytesPerSecond: then.rates.bytesPerSecond, factor })
+  }
+  // Changes that cost nothing come before those that gain as much and must be bought.
+  found.sort((one, other) => other.factor - one.factor || price(one, parts) - price(other, parts))
+  const seen = new Set<string>()
+  return found
+    .filter(({ change, factor }) => {
+      const key = `${change.kind} ${factor.toFixed(2)}`
+      return !seen.has(key) && seen.add(key)
+    })
+    .slice(0, most)
+}
+
+/** The design with a change made. */
+export function applySpeedUp(
+  design: Design,
+  change: SpeedUpChange,
+  parts: readonly CataloguePart[],
+): Design {
+  if (change.kind === 'slot') return pinCard(design, change.cardId, change.slot)
+  if (change.kind === 'free') return keepMembers(dropPins(design), 'spread')
+  const part = parts.find(({ slug }) => slug === change.slug)
+  if (!part) return design
+  const before = change.kind === 'swap' ? removeParts(design, [change.partId]) : design
+  return fitPart(before, part)
+}
+
+interface Standing {
+  machine: Machine
+  rates: ScenarioRates
+}
+
+function standing(
+  design: Design,
+  scenario: Scenario,
+  choice: ScenarioChoice,
+  before?: Machine,
+): Standing {
+  const machine = resolveMachine(design, before)
+  return { machine, rates: scenarioRates(design, machine, scenario, choice) }
+}
+
+function losesMore(then: Machine, now: Machine): boolean {
+  const left = ({ wiring, placement }: Machine): number =>
+    wiring.data.unreachedIds.length + placement.leftIds.length
+  return left(then) > left(now)
+}
+
+/** What might help, from what holds back; nothing helps where only platters do. */
+function changes(
+  design: Design,
+  { rates, machine }: Standing,
+  parts: readonly CataloguePart[],
+): Pick<SpeedUp, 'change' | 'words'>[] {
+  const holding = new Set(rates.flows.flatMap(({ heldBackBy }) => heldBackBy?.kind ?? []))
+  const isNetwork = holding.has('network')
+  const isInside = [...holding].some((kind) => kind !== 'platter' && kind !== 'network')
+  const found: Pick<SpeedUp, 'change' | 'words'>[] = []
+  if (isInside) {
+    found.push(...slotChanges(machine))
+    if (!isFree(design.paths)) {
+      found.push({ change: { kind: 'free' }, words: 'Cards and cables where they go best' })
+    }
+    for (const { part, sheet } of fittedOfKind(design, 'controller')) {
+      for (const { slug, sheet: other } of parts) {
+        if (other.kind !== 'controller' || other.model === sheet.model) continue
+        const change = { kind: 'swap', partId: part.id, slug } as const
+        found.push({ change, words: `${other.model} instead of ${sheet.model}` })
+      }
+    }
+  }
+  if (isNetwork || (isInside && machine.networkPaths.length > 0)) {
+    for (const { slug, sheet } of parts) {
+      if (sheet.kind !== 'nic') continue
+      found.push({ change: { kind: 'add', slug }, words: `${sheet.model} added` })
+    }
+  }
+  return found
+}
+
+function slotChanges(machine: Machine): Pick<SpeedUp, 'change' | 'words'>[] {
+  const slots = pieceOf(machine, 'board')?.dataSheet.slots ?? []
+  return cardsOf(machine).flatMap(({ id, dataSheet }) => {
+    const at = machine.placement.placed.find(({ pieceId }) => pieceId === id)?.root.number
+    const lanes = slotNeedOf(dataSheet)?.lanes ?? 16
+    return slots.flatMap((slot, index) => {
+      if (index + 1 === at || !takesEdge(slot, { lanes })) return []
+      const instead = at === undefined ? '' : ` instead of ${at}`
+      const change = { kind: 'slot', cardId: id, slot: index + 1 } as const
+      return [{ change, words: `${dataSheet.model} in slot ${index + 1}${instead}` }]
+    })
+  })
+}
+
+function price({ change }: SpeedUp, parts: readonly CataloguePart[]): number {
+  if (change.kind === 'slot' || change.kind === 'free') return 0
+  const sheet = parts.find(({ slug }) => slug === change.slug)?.sheet
+  return sheet?.price?.unitMinor ?? Number.MAX_SAFE_INTEGER
+}
