@@ -1,5 +1,4 @@
 import type { Backplane } from '../catalogue/blocks'
-import { kindOf } from '../catalogue/partKinds'
 import type { BaysOffer } from '../catalogue/offers'
 import { bayIdOf } from '../design/pathChoices'
 import { type Front, frontsOf } from './fronts'
@@ -77,22 +76,29 @@ export function bayBlocksOf(pieces: PiecesByKind): BayBlock[] {
 }
 
 function blocksOf(
-  { id, dataSheet }: Piece,
+  { id, offers }: Piece,
   corner: { leftMm: number; topMm: number },
   isOutside: boolean,
   front?: Front,
 ): BayBlock[] {
   let first = 1
-  return kindOf(dataSheet)
-    .offers(dataSheet)
+  return offers
     .filter((offer) => offer.kind === 'bay')
-    .map(({ kind: _kind, at, ...grid }, index) => {
-      const count = grid.rows * grid.columns
+    .map(({ at, ...offer }, index) => {
+      const { formFactor, access, backplane, rows, columns, bayWidthMm, bayHeightMm, gapMm } = offer
+      const count = rows * columns
       const from = first
       first += count
-      const { leftMm, topMm } = at ?? (front ? middleOf(front, grid) : { leftMm: 0, topMm: 0 })
+      const { leftMm, topMm } = at ?? (front ? middleOf(front, offer) : { leftMm: 0, topMm: 0 })
       return {
-        ...grid,
+        formFactor,
+        access,
+        backplane,
+        rows,
+        columns,
+        bayWidthMm,
+        bayHeightMm,
+        gapMm,
         pieceId: id,
         number: index + 1,
         bayIds: Array.from({ length: count }, (_, bay) => bayIdOf(id, from + bay)),
@@ -105,7 +111,7 @@ function blocksOf(
 
 function middleOf(
   front: Front,
-  { rows, columns, bayWidthMm, bayHeightMm, gapMm }: Omit<BaysOffer, 'kind' | 'at'>,
+  { rows, columns, bayWidthMm, bayHeightMm, gapMm }: Omit<BaysOffer, 'at'>,
 ): { leftMm: number; topMm: number } {
   const wide = columns * (bayWidthMm + gapMm) - gapMm
   const high = rows * (bayHeightMm + gapMm) - gapMm

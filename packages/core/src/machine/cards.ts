@@ -11,11 +11,11 @@ export function slotNeedOf(sheet: PartSheet): SlotNeed | undefined {
 }
 
 /** Whether a piece stands in a slot of the board or of a riser, as a card; a riser itself is none. */
-export function isCard({ dataSheet }: Piece): boolean {
-  const passesOnSlots = kindOf(dataSheet)
-    .offers(dataSheet)
-    .some((offer) => offer.kind === 'passed on' && offer.places.some(({ kind }) => kind === 'slot'))
-  return slotNeedOf(dataSheet) !== undefined && !passesOnSlots
+export function isCard({ needs, offers }: Piece): boolean {
+  const passesOnSlots = offers.some(
+    (offer) => offer.kind === 'passed on' && offer.places.some(({ kind }) => kind === 'slot'),
+  )
+  return needs.some(({ kind }) => kind === 'slot') && !passesOnSlots
 }
 
 /** Every card that wants a slot, in the order of the kinds. */

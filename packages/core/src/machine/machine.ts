@@ -53,7 +53,7 @@ export function piecesOf<Kind extends PartKind>(
   { ofKind }: Pick<Machine, 'ofKind'>,
   kind: Kind,
 ): readonly Piece<Kind>[] {
-  return (ofKind[kind] ?? []) as readonly Piece<Kind>[]
+  return ofKind[kind] ?? []
 }
 
 /** The first piece of a kind of which a machine mostly has one. */

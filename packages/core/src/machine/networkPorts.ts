@@ -1,4 +1,3 @@
-import { kindOf } from '../catalogue/partKinds'
 import { inKindOrder, type PiecesByKind, type PieceId } from './piece'
 
 export interface NetworkPort {
@@ -15,10 +14,9 @@ export interface NetworkPort {
 
 /** Every network port of board and cards whose speed is known, the quickest first. */
 export function networkPorts(pieces: PiecesByKind): NetworkPort[] {
-  const found = inKindOrder(pieces).flatMap(({ id, dataSheet }) => {
+  const found = inKindOrder(pieces).flatMap(({ id, dataSheet, offers }) => {
     let number = 0
-    return kindOf(dataSheet)
-      .offers(dataSheet)
+    return offers
       .filter((offer) => offer.kind === 'network port')
       .flatMap(({ plug, bitsPerSecond, count }) =>
         Array.from({ length: bitsPerSecond === null ? 0 : count }, (): NetworkPort => {

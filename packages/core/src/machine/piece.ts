@@ -1,4 +1,12 @@
-import { PART_KINDS, type PartKind, type SheetOf } from '../catalogue/partKinds'
+import type { Need } from '../catalogue/needs'
+import type { Offer } from '../catalogue/offers'
+import {
+  kindOf,
+  PART_KINDS,
+  type PartKind,
+  type PartSheet,
+  type SheetOf,
+} from '../catalogue/partKinds'
 import type { Design, FittedPart } from '../design/design'
 import { fittedWithSheets } from '../design/fittedParts'
 
@@ -9,16 +17,38 @@ export interface Piece<Kind extends PartKind = PartKind> {
   id: PieceId
   kind: Kind
   dataSheet: SheetOf<Kind>
+  /** What it needs of others and offers them, by its data sheet. */
+  needs: readonly Need[]
+  offers: readonly Offer[]
   /** What the design says of this one: its label, its age, the bay it is to be in. */
   part: FittedPart
 }
 
 export type PiecesByKind = { readonly [Kind in PartKind]?: readonly Piece<Kind>[] }
 
-/** Every piece of a design, in the order it was added. */
-export function piecesOfDesign(design: Pick<Design, 'fitted' | 'snapshots'>): Piece[] {
+/**
+ * Every piece of a design, in the order it was added.
+ *
+ * @param before the pieces of a design that differs a little; what is still the same is taken from there
+ */
+export function piecesOfDesign(
+  design: Pick<Design, 'fitted' | 'snapshots'>,
+  before?: ReadonlyMap<PieceId, Piece>,
+): Piece[] {
+  const bySheet = new Map<PartSheet, Pick<Piece, 'needs' | 'offers'>>()
+  for (const { dataSheet, needs, offers } of before?.values() ?? []) {
+    bySheet.set(dataSheet, { needs, offers })
+  }
   return fittedWithSheets(design).map(({ part, sheet }) => {
-    return { id: part.id, kind: sheet.kind, dataSheet: sheet, part }
+    const same = before?.get(part.id)
+    if (same?.part === part && same.dataSheet === sheet) return same
+    let wants = bySheet.get(sheet)
+    if (!wants) {
+      const { needs, offers } = kindOf(sheet)
+      wants = { needs: needs(sheet), offers: offers(sheet) }
+      bySheet.set(sheet, wants)
+    }
+    return { id: part.id, kind: sheet.kind, dataSheet: sheet, ...wants, part }
   })
 }
 

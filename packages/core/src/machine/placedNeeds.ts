@@ -1,5 +1,4 @@
 import type { NeedKind } from '../catalogue/needs'
-import { kindOf } from '../catalogue/partKinds'
 import type { Bay, BayId } from './bays'
 import { placeInOpenings } from './openings'
 import type { Piece, PiecesByKind, PieceId } from './piece'
@@ -80,9 +79,9 @@ type Countable = 'CPU socket' | 'memory slot' | 'USB port' | 'fan header'
 function inOrder(wanting: readonly Piece[], kind: Countable, all: readonly Piece[]): Needs {
   const offered: { pieceId: PieceId; number: number; socket: string | null }[] = []
   let isKnown = true
-  for (const { id, dataSheet } of all) {
+  for (const { id, offers } of all) {
     let number = 0
-    for (const offer of kindOf(dataSheet).offers(dataSheet)) {
+    for (const offer of offers) {
       if (offer.kind !== kind) continue
       if (offer.count === null) isKnown = false
       for (let index = 0; index < (offer.count ?? 0); index += 1) {
@@ -93,8 +92,8 @@ function inOrder(wanting: readonly Piece[], kind: Countable, all: readonly Piece
   }
   const placed: PlacedNeed[] = []
   const unplaced: UnplacedNeed[] = []
-  for (const { id, dataSheet } of wanting) {
-    for (const need of kindOf(dataSheet).needs(dataSheet)) {
+  for (const { id, needs } of wanting) {
+    for (const need of needs) {
       if (need.kind !== kind) continue
       const count = 'count' in need ? need.count : 1
       if (count === null) {
@@ -158,20 +157,18 @@ function bays({ pieces, driveIn, bays: all }: NeedsGiven): Needs {
   return {
     placed,
     unplaced: pieces
-      .filter(({ id, dataSheet }) => !inBay.has(id) && needs(dataSheet, 'bay'))
+      .filter((piece) => !inBay.has(piece.id) && wants(piece, 'bay'))
       .map(({ id }) => ({ pieceId: id, need: 'bay', why: 'not put in', conflictIds: [] })),
   }
 }
 
-const needs = (sheet: Piece['dataSheet'], kind: NeedKind): boolean =>
-  kindOf(sheet)
-    .needs(sheet)
-    .some((need) => need.kind === kind)
+const wants = ({ needs }: Piece, kind: NeedKind): boolean =>
+  needs.some((need) => need.kind === kind)
 
 function places({ placement, unplaceable, conflictIds, pieces }: NeedsGiven): Needs {
   const kindOfPlace = (pieceId: PieceId): 'slot' | 'M.2' => {
     const piece = pieces.find(({ id }) => id === pieceId)
-    return piece && needs(piece.dataSheet, 'M.2') ? 'M.2' : 'slot'
+    return piece && wants(piece, 'M.2') ? 'M.2' : 'slot'
   }
   return {
     placed: placement.placed.map(({ pieceId, on }) => ({
@@ -238,7 +235,7 @@ function powerPlugs({ power, pieces }: NeedsGiven): Needs {
     return {
       placed: [],
       unplaced: pieces
-        .filter(({ dataSheet }) => needs(dataSheet, need))
+        .filter((piece) => wants(piece, need))
         .map(({ id }) => ({ pieceId: id, need, why: 'not known', conflictIds: [] })),
     }
   }
@@ -263,15 +260,11 @@ function powerPlugs({ power, pieces }: NeedsGiven): Needs {
 /** Mains plugs go where the builder says. */
 function mains(pieces: readonly Piece[]): Needs {
   const need = 'mains socket' as const
-  const ups = pieces.find(({ dataSheet }) =>
-    kindOf(dataSheet)
-      .offers(dataSheet)
-      .some((offer) => offer.kind === need),
-  )
+  const ups = pieces.find(({ offers }) => offers.some((offer) => offer.kind === need))
   const placed: PlacedNeed[] = []
   const unplaced: UnplacedNeed[] = []
-  for (const { id, dataSheet, part } of pieces) {
-    for (const one of kindOf(dataSheet).needs(dataSheet)) {
+  for (const { id, needs, part } of pieces) {
+    for (const one of needs) {
       if (one.kind !== need) continue
       if (one.count === null)
         unplaced.push({ pieceId: id, need, why: 'not known', conflictIds: [] })

@@ -27,7 +27,7 @@ import { wirePower } from './wiring/wirePower'
  * @param before the machine of a design that differs a little, as before an edit
  */
 export function resolveMachine(design: MachineDesign, before?: Machine): Machine {
-  const pieces = piecesOfDesign(design)
+  const pieces = piecesOfDesign(design, before?.pieces)
   const ofKind = byKind(pieces)
   const byId = new Map(pieces.map((piece) => [piece.id, piece]))
   if (before && isSameMachine(before.madeFrom, design)) {

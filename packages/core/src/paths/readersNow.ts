@@ -1,6 +1,5 @@
 import type { Design } from '../design/design'
 import type { Machine } from '../machine/machine'
-import { kindOf } from '../catalogue/partKinds'
 import { inKindOrder } from '../machine/piece'
 import { scenarioRates } from './scenarioRates'
 import { readers } from './scenarios/readers'
@@ -27,10 +26,8 @@ export function readersNow(design: Design, machine: Machine, count: number): Rea
     eachBytesPerSecond: slowest ? slowest.bytesPerSecond : null,
     togetherBytesPerSecond: slowest ? bytesPerSecond : null,
     notKnownPartIds: inKindOrder(machine.ofKind)
-      .filter(({ kind, dataSheet }) => {
-        const ports = kindOf(dataSheet)
-          .offers(dataSheet)
-          .filter((offer) => offer.kind === 'network port')
+      .filter(({ kind, dataSheet, offers }) => {
+        const ports = offers.filter((offer) => offer.kind === 'network port')
         const isSilentBoard =
           kind === 'board' && 'networkPorts' in dataSheet && !dataSheet.networkPorts
         return isSilentBoard || ports.some((port) => port.bitsPerSecond === null)

@@ -31,7 +31,10 @@ const old = z.looseObject({
     .optional(),
 })
 type Old = z.infer<typeof old>
-type OldPiece = { id: string; sheet: Old['snapshots'][number]['sheet'] }
+interface OldPiece {
+  id: string
+  sheet: Old['snapshots'][number]['sheet']
+}
 
 /** A block of bays as version 5 counted them: over the whole machine, the front first. */
 interface OldBlock {

@@ -1,4 +1,3 @@
-import { kindOf } from '../../catalogue/partKinds'
 import { fitFinding } from '../../judging/fitFinding'
 import { notKnown } from '../../judging/notKnown'
 import type { Rule } from '../../judging/rule'
@@ -50,7 +49,7 @@ export const cardBracket: Rule = ({ machine }) => {
 /** Each slot of a riser that lies flat takes one full-height card into a low case. */
 function flatPlaces({ ofKind }: Machine): number {
   return inKindOrder(ofKind)
-    .flatMap(({ dataSheet }) => kindOf(dataSheet).offers(dataSheet))
+    .flatMap(({ offers }) => offers)
     .reduce(
       (sum, offer) =>
         sum + (offer.kind === 'passed on' && offer.liesFlat === true ? offer.places.length : 0),

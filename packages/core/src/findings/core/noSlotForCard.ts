@@ -1,4 +1,3 @@
-import { kindOf } from '../../catalogue/partKinds'
 import { fitFinding } from '../../judging/fitFinding'
 import { notKnown } from '../../judging/notKnown'
 import type { Rule } from '../../judging/rule'
@@ -47,7 +46,7 @@ export const noSlotForCard: Rule = ({ machine }, format) => {
 
 function placesPassedOn(pieces: readonly Piece[]): number {
   return pieces
-    .flatMap(({ dataSheet }) => kindOf(dataSheet).offers(dataSheet))
+    .flatMap(({ offers }) => offers)
     .flatMap((offer) => (offer.kind === 'passed on' ? offer.places : []))
     .filter(({ kind }) => kind === 'slot').length
 }

@@ -61,7 +61,7 @@ export const cablesMissing: Rule = ({ machine }, format) => {
   }
   // Where the plugs of a controller are not known, the cables that stand in for it are not wanted for sure; and
   // a cable that is there but too short, turned or angled is another rule's matter.
-  const almost = new Set(uses.flatMap(({ line }) => (line && line.from === null ? [line] : [])))
+  const almost = new Set(uses.flatMap(({ line }) => (line?.from === null ? [line] : [])))
   const missing =
     withoutPlug.length > 0 ? [] : wide.filter((line) => line.from === null && !almost.has(line))
   const boxNotKnown = cards.filter(

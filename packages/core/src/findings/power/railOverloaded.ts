@@ -10,7 +10,8 @@ export const railOverloaded: Rule = ({ machine }, format) =>
   (machine.wiring.power?.rails ?? []).flatMap((rail): Finding[] => {
     const supply = piecesOf(machine, 'supply').find(({ id }) => id === rail.supplyId)
     // Where the rails are not told apart, all of them together are another rule's matter.
-    if (!supply || supply.dataSheet.driveRail12VAmps === null || !isOverloaded(rail)) return []
+    if (!supply || !isOverloaded(rail)) return []
+    if (supply.dataSheet.driveRail12VAmps === null) return []
     const amps = Math.max(rail.startAmps ?? 0, rail.runningAmps ?? 0)
     const ratedAmps = rail.ratedAmps ?? 0
     return [

@@ -1,4 +1,3 @@
-import { kindOf } from '../../catalogue/partKinds'
 import type { BayId } from '../bays'
 import type { Device } from '../placement/places'
 import type { PlacedDevice, Placement } from '../placement/placeDevices'
@@ -166,9 +165,7 @@ function placeLink(placed: PlacedDevice, piece: Piece, given: LinksGiven): Link 
     host?.kind === 'board'
       ? `${root.kind === 'slot' ? 'slot' : 'M.2'} ${root.number}`
       : `${root.kind === 'slot' ? 'slot' : 'M.2'} ${root.number}, ${on.kind} ${on.number} of ${host?.dataSheet.model ?? ''}`
-  const need = kindOf(piece.dataSheet)
-    .needs(piece.dataSheet)
-    .find((one) => one.kind === 'slot' || one.kind === 'M.2')
+  const need = piece.needs.find((one) => one.kind === 'slot' || one.kind === 'M.2')
   const known = need?.lanes !== null && need?.pcieGeneration !== null
   const isSata = need?.kind === 'M.2' && need.speaks === 'SATA'
   return {
@@ -182,7 +179,7 @@ function placeLink(placed: PlacedDevice, piece: Piece, given: LinksGiven): Link 
     bytesPerSecond,
     reason: isSata
       ? `SATA, ${String(bytesPerSecond / 1e6)} MB/s`
-      : `×${lanes} of generation ${pcieGeneration}, from the ${origin}${known || need?.kind === 'slot' ? '' : ', assumed'}`,
+      : `×${lanes} of generation ${pcieGeneration}, from the ${origin}${known || need.kind === 'slot' ? '' : ', assumed'}`,
     known: isSata || known,
     partIds: [pieceId],
   }

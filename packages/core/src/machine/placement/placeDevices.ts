@@ -35,7 +35,8 @@ const MOST_STEPS = 40_000
 /** The same while no way at all is found yet. */
 const MOST_STEPS_WITHOUT = 5 * MOST_STEPS
 
-const KINDS: readonly Place['kind'][] = ['slot', 'M.2']
+const countOf = (all: readonly { kind: Place['kind'] }[], kind: Place['kind']): number =>
+  all.filter((one) => one.kind === kind).length
 
 /** M.2 sockets have four lanes at most. Source: PCI Express M.2 specification (from memory). */
 const M2_LANES = 4
@@ -85,13 +86,17 @@ function search(problem: PlacementProblem, most: number, mayLeave: number): Plac
   })
   const classOf = places.map((place) => classOfPlace(place, problem))
   let steps = 0
+  const free = { slot: countOf(places, 'slot'), 'M.2': countOf(places, 'M.2') }
+  const wantingFrom = devices.map((_, from) => {
+    const rest = devices.slice(from)
+    return { slot: countOf(rest, 'slot'), 'M.2': countOf(rest, 'M.2') }
+  })
   /** How many of the devices still to come find no place, however they are put. */
-  const surplus = (from: number): number =>
-    KINDS.reduce((sum, kind) => {
-      const wanting = devices.slice(from).filter((device) => device.kind === kind).length
-      const free = places.filter((place, at) => place.kind === kind && !taken.has(at)).length
-      return sum + Math.max(0, wanting - free)
-    }, 0)
+  const surplus = (from: number): number => {
+    const wanting = wantingFrom[from]
+    if (!wanting) return 0
+    return Math.max(0, wanting.slot - free.slot) + Math.max(0, wanting['M.2'] - free['M.2'])
+  }
 
   const walk = (index: number, left: number): void => {
     steps += 1
@@ -117,9 +122,11 @@ function search(problem: PlacementProblem, most: number, mayLeave: number): Plac
         tried.add(alike)
       }
       taken.add(at)
+      free[place.kind] -= 1
       placeOf.push(at)
       walk(index + 1, left)
       placeOf.pop()
+      free[place.kind] += 1
       taken.delete(at)
     })
     if (device.pin !== null || left >= mayLeave) return
@@ -158,7 +165,7 @@ function rootOf(
   at: number,
 ): Place | undefined {
   const place = places[at]
-  if (!place || place.giver === null) return place
+  if (place?.giver === null || !place) return place
   const under = placeOf[place.giver]
   return under === null || under === undefined ? undefined : places[under]
 }
@@ -200,8 +207,9 @@ function classOfPlace(place: Place, { sharing, devices }: PlacementProblem): str
   )
   const isPinned = devices.some((device) => device.kind === kind && device.pin === number)
   if ((giver === null && (isNamed || isPinned)) || isPinned) return null
-  const { pieceId: _piece, number: _number, ...rest } = place
-  return JSON.stringify(giver !== null && place.kind === 'M.2' ? { ...rest, number } : rest)
+  // Where it is does not matter, only what it is; M.2 places of a card differ by how far a slot splits.
+  const isSplit = giver !== null && kind === 'M.2'
+  return JSON.stringify({ ...place, pieceId: null, number: isSplit ? number : null })
 }
 
 /** Lanes of a place of the board once everything that takes some away is counted. */
@@ -223,11 +231,11 @@ function usedOf(
   places: readonly Place[],
   placeOf: readonly (number | null)[],
 ): (kind: Place['kind'], number: number) => boolean {
-  const used = placeOf.flatMap((at) => {
-    const place = at === null ? undefined : places[at]
-    return place && place.giver === null ? [place] : []
-  })
-  return (kind, number) => used.some((place) => place.kind === kind && place.number === number)
+  return (kind, number) =>
+    placeOf.some((at) => {
+      const place = at === null ? undefined : places[at]
+      return place?.giver === null && place.kind === kind && place.number === number
+    })
 }
 
 const rateOf = (device: Device, pcieGeneration: number, lanes: number): number =>
@@ -275,9 +283,9 @@ function worthOf(
   const { places, devices } = problem
   const isUsed = usedOf(places, placeOf)
   const worth: Worth = [0, 0, 0, 0]
-  for (const [index, device] of devices.entries()) {
-    const at = placeOf[index]
-    if (at === null) continue
+  for (let index = 0; index < devices.length; index += 1) {
+    const [device, at] = [devices[index], placeOf[index]]
+    if (!device || at === null) continue
     const place = at === undefined ? undefined : places[at]
     if (at === undefined || !place) {
       const least = atBest[index] ?? 0

@@ -1,7 +1,6 @@
 import { sharedPlace } from '../../catalogue/kinds/board'
 import type { M2Need, SlotNeed } from '../../catalogue/needs'
 import type { Offer, PassedOnOffer } from '../../catalogue/offers'
-import { kindOf } from '../../catalogue/partKinds'
 import type { PathChoices } from '../../design/pathChoices'
 import { ethernetBytesPerSecond, USUAL_DRIVE_BYTES_PER_SECOND } from '../linkRates'
 import { inKindOrder, type Piece, type PiecesByKind, type PieceId } from '../piece'
@@ -49,11 +48,11 @@ export function placementProblem(
       unplaceable.push({ pieceId: piece.id, lacks: { pieceId: lacking, what: lacks } })
       continue
     }
-    const given = offersOf(piece).find((offer) => offer.kind === 'passed on')
+    const given = piece.offers.find((offer) => offer.kind === 'passed on')
     if (given) passedOn.push(...placesOn(piece.id, given, devices.length))
     devices.push(deviceOf(piece, need, given, driveNeeds, pins ? pinOf(piece.id, paths) : null))
   }
-  const places = [...offersOf(board).flatMap((offer) => boardPlace(board.id, offer)), ...passedOn]
+  const places = [...board.offers.flatMap((offer) => boardPlace(board.id, offer)), ...passedOn]
   const counted = { slot: 0, 'M.2': 0 }
   for (const place of places) {
     if (place.giver === null) place.number = counted[place.kind] += 1
@@ -78,18 +77,14 @@ interface Wanting {
 /** What passes places on first, since others may go into those; then kind by kind. */
 function wanting(pieces: PiecesByKind): Wanting[] {
   const found = inKindOrder(pieces).flatMap((piece) =>
-    kindOf(piece.dataSheet)
-      .needs(piece.dataSheet)
-      .flatMap((need): Wanting[] =>
-        need.kind === 'slot' || need.kind === 'M.2' ? [{ piece, need }] : [],
-      ),
+    piece.needs.flatMap((need): Wanting[] =>
+      need.kind === 'slot' || need.kind === 'M.2' ? [{ piece, need }] : [],
+    ),
   )
   const gives = ({ piece }: Wanting): boolean =>
-    offersOf(piece).some((offer) => offer.kind === 'passed on')
+    piece.offers.some((offer) => offer.kind === 'passed on')
   return [...found.filter(gives), ...found.filter((one) => !gives(one))]
 }
-
-const offersOf = ({ dataSheet }: Piece): Offer[] => kindOf(dataSheet).offers(dataSheet)
 
 function lackOf(
   need: SlotNeed | M2Need,

@@ -79,7 +79,9 @@ export function assignPlugs(
     }
     for (const { host, score } of ways) {
       if (isPerfect) return
-      if (best && (steps > MOST_STEPS || compareScores(score, best.score) >= 0)) continue
+      if (best) {
+        if (steps > MOST_STEPS || compareScores(score, best.score) >= 0) continue
+      }
       if (host === null) state.left += leftBy(drives)
       else state.put(at, host)
       now[at] = host

@@ -1,6 +1,5 @@
 import { type DataPlug, DRIVES_PER_DATA_PLUG } from '../../catalogue/plugs'
 import type { DataPortsOffer } from '../../catalogue/offers'
-import { kindOf } from '../../catalogue/partKinds'
 import type { PortRef } from '../../design/pathChoices'
 import { SATA_BYTES_PER_SECOND, sasBytesPerSecond, USB_BYTES_PER_SECOND } from '../linkRates'
 import { inKindOrder, type Piece, type PiecesByKind, type PieceId } from '../piece'
@@ -58,10 +57,8 @@ export function portHosts(pieces: PiecesByKind, given: HostsGiven): PortHost[] {
   return [...own, ...expanders, ...onBoard]
 }
 
-const portsOf = ({ dataSheet }: Piece): DataPortsOffer[] =>
-  kindOf(dataSheet)
-    .offers(dataSheet)
-    .filter((offer) => offer.kind === 'data port')
+const portsOf = ({ offers }: Piece): DataPortsOffer[] =>
+  offers.filter((offer) => offer.kind === 'data port')
 
 const sataRate = (generation: number): number => SATA_BYTES_PER_SECOND[generation] ?? 0
 
@@ -117,9 +114,10 @@ function boardHosts(board: Piece<'board'>, given: HostsGiven): PortHost[] {
   // Data sheets give how many ports go dead beside an M.2 device, not which; the last ones are taken.
   const sata = hosts.find(({ plug }) => plug === 'SATA')
   sata?.laneRates.splice(Math.max(0, sata.laneRates.length - given.silencedSataPorts))
-  const usbPorts = kindOf(board.dataSheet)
-    .offers(board.dataSheet)
-    .reduce((sum, offer) => sum + (offer.kind === 'USB port' ? (offer.count ?? 0) : 0), 0)
+  const usbPorts = board.offers.reduce(
+    (sum, offer) => sum + (offer.kind === 'USB port' ? (offer.count ?? 0) : 0),
+    0,
+  )
   const usbLeft = Math.max(0, usbPorts - given.usbPortsTaken)
   return [
     ...hosts,

@@ -96,15 +96,13 @@ function endOf(
 }
 
 /** Plugs of pieces that sit in no bay: boot devices, cards. What they draw starts with what they always draw. */
-function pieceEnds({ id, dataSheet }: Piece): PowerEnd[] {
-  const kind = kindOf(dataSheet)
-  const needs = kind.needs(dataSheet)
+function pieceEnds({ id, dataSheet, needs }: Piece): PowerEnd[] {
   if (needs.some((need) => need.kind === 'bay')) return []
   return needs
     .filter((need) => need.kind === 'power plug')
     .map(({ plug }) => {
       const ref = { piece: id }
-      const amps = ampsOf(kind.draws(dataSheet).busy)
+      const amps = ampsOf(kindOf(dataSheet).draws(dataSheet).busy)
       return {
         ref,
         key: endKey(ref),

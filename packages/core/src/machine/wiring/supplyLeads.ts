@@ -1,5 +1,4 @@
 import { AMPS_PER_POWER_PLUG, isPowerPlug, type PowerPlug } from '../../catalogue/plugs'
-import { kindOf } from '../../catalogue/partKinds'
 import type { LeadRef } from '../../design/pathChoices'
 import type { Piece, PiecesByKind, PieceId } from '../piece'
 
@@ -58,7 +57,7 @@ export function supplyLeads(pieces: PiecesByKind): SupplyLead[] | null {
   if (supplies.length === 0) return null
   const leads: SupplyLead[] = []
   for (const supply of supplies) {
-    for (const offer of kindOf(supply.dataSheet).offers(supply.dataSheet)) {
+    for (const offer of supply.offers) {
       if (offer.kind !== 'power lead') continue
       if (offer.plugs === null) return null
       leads.push(...leadsOf(supply, supplies.length > 1, offer.plug, offer.plugs, offer.leads))
