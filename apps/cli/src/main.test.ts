@@ -1,5 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { join } from 'node:path'
+import { Readable } from 'node:stream'
+import { type Outcome, run as runHere } from './run'
 import { readFixture } from '../../../packages/core/fixtures/readFixture'
 
 const ROOT = join(import.meta.dirname, '..', '..', '..')
@@ -26,10 +28,9 @@ function flintByNpm(args: string[], input: string): Run {
   return run('npm', ['run', '-s', 'flint', '--', ...args], input)
 }
 
-/** The same without npm's own start, which takes longer than the command. */
-function flint(args: string[], input = ''): Run {
-  return run('node', ['--import', 'tsx', 'apps/cli/src/main.ts', ...args], input)
-}
+/** The same without a process of its own, which takes longer than the command. */
+const flint = (args: string[], input = ''): Promise<Outcome> =>
+  runHere(args, Readable.from([Buffer.from(input)]))
 
 const tenWide = {
   family: 'zfs',
@@ -66,7 +67,7 @@ test('one pool gives one answer', () => {
 })
 
 // Source: what the OpenZFS 2.1.11 library itself answered, see packages/core/fixtures/README.md.
-test('an array of pools gives an array, each as OpenZFS has it', () => {
+test('an array of pools gives an array, each as OpenZFS has it', async () => {
   const rows = readFixture('zfs-capacity.csv').filter(({ spec = '' }) =>
     /^raidz\d:\d+x\d+$/.test(spec),
   )
@@ -75,7 +76,7 @@ test('an array of pools gives an array, each as OpenZFS has it', () => {
     const members = Array<number>(Number(width)).fill(Number(bytes))
     return { family: 'zfs', ashift: Number(ashift), wholeDisks: false, vdevs: [{ kind, members }] }
   })
-  const { out, status } = flint(['capacity', '-'], JSON.stringify(pools))
+  const { out, status } = await flint(['capacity', '-'], JSON.stringify(pools))
   const answers = JSON.parse(out) as { availableBytes: number }[]
   expect(status).toBe(0)
   expect(rows.length).toBeGreaterThan(60)
@@ -84,9 +85,9 @@ test('an array of pools gives an array, each as OpenZFS has it', () => {
   )
 })
 
-test('a stripe of three is three top-level vdevs', () => {
+test('a stripe of three is three top-level vdevs', async () => {
   const pool = { ...tenWide, vdevs: [{ kind: 'stripe', members: [member, member, member] }] }
-  const { out } = flint(['capacity', '-'], JSON.stringify(pool))
+  const { out } = await flint(['capacity', '-'], JSON.stringify(pool))
   const answer = JSON.parse(out) as { vdevs: unknown[]; survival: { alwaysSurvived: number } }
   expect(answer.vdevs).toHaveLength(3)
   expect(answer.survival.alwaysSurvived).toBe(0)
@@ -107,8 +108,8 @@ test.each([
   ['no vdevs', JSON.stringify({ ...tenWide, vdevs: [] }), 'vdevs'],
   ['an ashift of 20', JSON.stringify({ ...tenWide, ashift: 20 }), 'ashift'],
   ['the second of two pools', JSON.stringify([tenWide, {}]), 'Pool 2 of 2'],
-])('%s: one sentence, status 2, nothing on standard output', (_name, input, words) => {
-  const { out, err, status } = flint(['capacity', '-'], input)
+])('%s: one sentence, status 2, nothing on standard output', async (_name, input, words) => {
+  const { out, err, status } = await flint(['capacity', '-'], input)
   expect([out, status]).toEqual(['', 2])
   expect(err).toContain(words)
   expect(err.trim().split('\n')).toHaveLength(1)
@@ -122,27 +123,51 @@ test('ten million members are refused at once', () => {
   expect(err).toBe('vdevs[0].members has too many entries; 1024 is the most.\n')
 }, 60_000)
 
-test('evaluate answers for a design document, and refuses what is none', () => {
-  const { out, status } = flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
+test('evaluate answers for a design document, and refuses what is none', async () => {
+  const { out, status } = await flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
   expect(status).toBe(0)
   expect(JSON.parse(out)).toMatchObject({
     survival: { alwaysSurvived: 2 },
     cost: { currency: 'EUR' },
   })
-  expect(flint(['evaluate', '-'], '{"format":"flint-shelf/design"}')).toMatchObject({
+  expect(await flint(['evaluate', '-'], '{"format":"flint-shelf/design"}')).toMatchObject({
     out: '',
     status: 2,
   })
 })
 
-test('a command that is none, a file that is none', () => {
-  expect(flint(['weigh', '-']).err).toContain('weigh is not a command')
-  expect(flint(['capacity', 'no-such-file.json'])).toMatchObject({
+test('machine prints the resolved machine as plain JSON', async () => {
+  const { out, status } = await flint(['machine', join('demo', 'designs', 'cabin-archive.json')])
+  expect(status).toBe(0)
+  const machine = JSON.parse(out) as Record<string, unknown[]> & {
+    wiring: { data: { cables: object[] }; power: { leads: object[]; feeds: object[] } }
+  }
+  expect(machine.pieces?.[0]).toMatchObject({ id: 'chassis-1', kind: 'chassis' })
+  expect(machine.bays?.[0]).toMatchObject({ id: 'chassis-1/1', driveId: 'drive-1' })
+  expect(machine.placed).toContainEqual({
+    pieceId: 'controller-1',
+    need: 'slot',
+    on: { pieceId: 'board-1', number: 1 },
+  })
+  expect(machine.wiring.data.cables).toHaveLength(3)
+  // Two drives of 1.9 A on a four-pole plug of 5 A.
+  expect(machine.wiring.power.feeds[0]).toMatchObject({
+    end: { backplane: { pieceId: 'chassis-1', block: 1, plug: 1 } },
+    lead: { supplyId: 'supply-1', plug: 'peripheral power' },
+    startAmps: 3.8,
+    ratedAmps: 5,
+  })
+  expect(machine.links).toContainEqual(expect.objectContaining({ kind: 'slot' }))
+})
+
+test('a command that is none, a file that is none', async () => {
+  expect((await flint(['weigh', '-'])).err).toContain('weigh is not a command')
+  expect(await flint(['capacity', 'no-such-file.json'])).toMatchObject({
     out: '',
     err: 'no-such-file.json cannot be read.\n',
     status: 2,
   })
-  expect(flint(['capacity']).status).toBe(2)
+  expect((await flint(['capacity'])).status).toBe(2)
 })
 
 describe('every family', () => {
@@ -168,8 +193,8 @@ describe('every family', () => {
     tenWide,
   ]
 
-  test('answers in one array, each with usable and stranded bytes and survival', () => {
-    const { out, status } = flint(['capacity', '-'], JSON.stringify(requests))
+  test('answers in one array, each with usable and stranded bytes and survival', async () => {
+    const { out, status } = await flint(['capacity', '-'], JSON.stringify(requests))
     expect(status).toBe(0)
     const answers = JSON.parse(out) as {
       usableBytes: number
@@ -199,8 +224,8 @@ describe('every family', () => {
     [{ ...requests[3], chunkBytes: 0 }, 'chunkBytes'],
     [{ ...requests[4], members: [TB] }, 'members'],
     [{ family: 'magic' }, 'family'],
-  ])('%j is refused with %s', (request, field) => {
-    const { out, err, status } = flint(['capacity', '-'], JSON.stringify(request))
+  ])('%j is refused with %s', async (request, field) => {
+    const { out, err, status } = await flint(['capacity', '-'], JSON.stringify(request))
     expect([out, status]).toEqual(['', 2])
     expect(err).toContain(field)
     expect(err.trim().split('\n')).toHaveLength(1)

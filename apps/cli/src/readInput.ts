@@ -8,9 +8,12 @@ const MOST_BYTES = 400 * 2 ** 20
  * Reads a file, or standard input for `-`, as JSON.
  * @throws CommandError when it cannot be read, is too long or is not JSON
  */
-export async function readInput(file: string): Promise<unknown> {
+export async function readInput(
+  file: string,
+  standardInput: AsyncIterable<Buffer>,
+): Promise<unknown> {
   const from = file === '-' ? 'Standard input' : file
-  const text = await readText(file, from)
+  const text = await readText(file === '-' ? standardInput : createReadStream(file), from)
   try {
     return JSON.parse(text)
   } catch {
@@ -18,12 +21,11 @@ export async function readInput(file: string): Promise<unknown> {
   }
 }
 
-async function readText(file: string, from: string): Promise<string> {
-  const stream = file === '-' ? process.stdin : createReadStream(file)
+async function readText(stream: AsyncIterable<Buffer>, from: string): Promise<string> {
   const chunks: Buffer[] = []
   let bytes = 0
   try {
-    for await (const chunk of stream as AsyncIterable<Buffer>) {
+    for await (const chunk of stream) {
       chunks.push(chunk)
       bytes += chunk.length
       if (bytes > MOST_BYTES) throw new CommandError(`${from} is longer than 400 MiB.`)

@@ -7,6 +7,7 @@ import type { Machine } from './machine'
  */
 export function printedMachine(machine: Machine): Record<string, unknown> {
   const { data, power } = machine.wiring
+  const leadOf = new Map(power?.leads.map(({ lead }) => [lead.key, lead.ref]))
   return {
     pieces: [...machine.pieces.values()].map(({ id, kind, dataSheet }) => {
       return { id, kind, maker: dataSheet.maker, model: dataSheet.model }
@@ -18,10 +19,17 @@ export function printedMachine(machine: Machine): Record<string, unknown> {
     wiring: {
       data,
       power: power && {
-        feeds: power.feeds.map(({ end, ...feed }) => ({ end: end.key, plug: end.plug, ...feed })),
-        leads: power.leads.map(({ lead, ...load }) => ({ ...lead, ...load })),
+        feeds: power.feeds.map(({ end, leadKey, ...feed }) => {
+          const { ref, name, plug, driveIds } = end
+          return { end: ref, name, plug, driveIds, lead: leadOf.get(leadKey) ?? null, ...feed }
+        }),
+        leads: power.leads.map(({ lead: { ref, name, plugs, known }, ...load }) => {
+          return { lead: ref, name, plugs, known, ...load }
+        }),
         rails: power.rails,
-        unfed: power.unfed,
+        unfed: power.unfed.map(({ ref, name, plug, driveIds }) => {
+          return { end: ref, name, plug, driveIds }
+        }),
         isBest: power.isBest,
       },
     },

@@ -1,0 +1,38 @@
+import { CommandError } from './commandError'
+import { commands } from './commands'
+import { readInput } from './readInput'
+
+const USAGE = `Say what to compute: ${Object.keys(commands).join(' or ')}, then a file name or - for standard input.`
+
+/** What a run of the command leaves behind. */
+export interface Outcome {
+  out: string
+  err: string
+  /** 0, or 2 when there is a mistake in what was asked. */
+  status: 0 | 2
+}
+
+/**
+ * Answers one command.
+ *
+ * @param args as after the name of the program
+ * @param standardInput read where the file is `-`
+ * @throws whatever is a fault of ours; mistakes in what was asked are an outcome
+ */
+export async function run(
+  [name = '', file, ...rest]: readonly string[],
+  standardInput: AsyncIterable<Buffer>,
+): Promise<Outcome> {
+  try {
+    const command = commands[name]
+    if (!command) throw new CommandError(name ? `${name} is not a command. ${USAGE}` : USAGE)
+    if (file === undefined || rest.length > 0) {
+      throw new CommandError(`${name} takes one file name, or - for standard input.`)
+    }
+    const answer = command(await readInput(file, standardInput))
+    return { out: `${JSON.stringify(answer, null, 2)}\n`, err: '', status: 0 }
+  } catch (error) {
+    if (!(error instanceof CommandError)) throw error
+    return { out: '', err: `${error.message}\n`, status: 2 }
+  }
+}
