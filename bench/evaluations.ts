@@ -8,10 +8,11 @@ import {
   notePieces,
   putDrivesInBays,
 } from '@flint/core/editing'
-import { evaluate } from '@flint/core/figures'
+import { Evaluator } from '@flint/core/figures'
 import { part } from './demoParts'
 
 const SECONDS = 3
+const evaluator = new Evaluator()
 
 function twentyFourBays(): Design {
   const slugs = [
@@ -24,7 +25,7 @@ function twentyFourBays(): Design {
     fitPart(newDesign('bench', slugs.map(part)), part('lockrow-sixteen')),
     part('lockrow-eight'),
   )
-  const bays = Array.from({ length: 24 }, (_, index) => `bay-${index + 1}`)
+  const bays = Array.from({ length: 24 }, (_, index) => `chassis-1/${index + 1}`)
   const filled = putDrivesInBays(shell, part('quillon-keep-16'), bays)
   const ids = filled.fitted.flatMap(({ id, bay }) => (bay ? [id] : []))
   return groupDrives(
@@ -39,14 +40,17 @@ function twentyFourBays(): Design {
 const base = twentyFourBays()
 const edits: [name: string, edit: (round: number) => Design][] = [
   ['an age', (round) => notePieces(base, ['drive-1'], { ageYears: round % 10 })],
-  ['a drive in another bay', (round) => moveDrive(base, 'drive-1', `bay-${2 + (round % 20)}`)],
+  [
+    'a drive in another bay',
+    (round) => moveDrive(base, 'drive-1', `chassis-1/${2 + (round % 20)}`),
+  ],
 ]
 for (const [name, edit] of edits) {
-  for (let warmUp = 0; warmUp < 500; warmUp += 1) evaluate(edit(warmUp))
+  for (let warmUp = 0; warmUp < 500; warmUp += 1) evaluator.evaluate(edit(warmUp))
   let rounds = 0
   const start = performance.now()
   while (performance.now() - start < SECONDS * 1000) {
-    evaluate(edit(rounds))
+    evaluator.evaluate(edit(rounds))
     rounds += 1
   }
   const perSecond = rounds / ((performance.now() - start) / 1000)

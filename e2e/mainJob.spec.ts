@@ -68,10 +68,10 @@ test('by dragging: a model into a bay, a drive to another bay, a drive to the be
     await page.mouse.up()
   }
 
-  await drag('[data-model="quillon-keep-20"]', '[data-bay="bay-2"]')
+  await drag('[data-model="quillon-keep-20"]', '[data-bay="chassis-1/2"]')
   await expect(bay(page, 2)).toHaveAccessibleName(/20 TB drive, group A, member 2/)
 
-  await drag('[data-bay="bay-2"]', '[data-bay="bay-4"]')
+  await drag('[data-bay="chassis-1/2"]', '[data-bay="chassis-1/4"]')
   await expect(bay(page, 4)).toHaveAccessibleName(/20 TB drive, group A, member 2/)
   await expect(bay(page, 2)).toHaveAccessibleName(/8 TB drive, group A, member 4/)
 
@@ -81,7 +81,7 @@ test('by dragging: a model into a bay, a drive to another bay, a drive to the be
   await expect(page.locator('[data-finding="member-on-the-bench"]')).toContainText(
     'lies on the bench',
   )
-  await drag('section[aria-label="On the bench"] .figure', '[data-bay="bay-4"]')
+  await drag('section[aria-label="On the bench"] .figure', '[data-bay="chassis-1/4"]')
   await expect(bay(page, 4)).toHaveAccessibleName(/20 TB drive/)
   await expect(page.locator('[data-finding="member-on-the-bench"]')).toHaveCount(0)
 })

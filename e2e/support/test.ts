@@ -33,7 +33,7 @@ export async function openDesign(page: Page, house: House, name: string): Promis
   await expect(page.getByRole('region', { name: 'Ledger' })).toBeVisible()
 }
 
-export const bay = (page: Page, number: number) => page.locator(`[data-bay="bay-${number}"]`)
+export const bay = (page: Page, number: number) => page.locator(`[data-bay="chassis-1/${number}"]`)
 export const figure = (page: Page, id: string) => page.locator(`[data-value="${id}"]`)
 export const saved = (page: Page) => page.locator('[data-save="saved"]')
 

@@ -22,6 +22,7 @@ export { type PlacedDevice, type Placement, placeDevices } from './machine/place
 export { type PlaceChoice, placeChoices } from './machine/placement/placeChoices'
 export type { Device, Place, PlacementProblem } from './machine/placement/places'
 export { otherPlacements, resolveMachine } from './machine/resolveMachine'
+export { spreadDrives } from './machine/spreadDrives'
 export { cableFits, type CableLine, cableList } from './machine/wiring/cableList'
 export type { DataCable } from './machine/wiring/connectorAllocator'
 export type { DataEnd } from './machine/wiring/dataEnds'

@@ -20,7 +20,9 @@ export function catalogueRoutes(catalogue: CatalogueStore): Router {
   router.put('/:slug', async (request, response) => {
     const { sheet } = await readBody(KeepPart, request.body)
     const slug = partSlug(request)
-    const part = cataloguePart.safeParse(withSheetToday({ slug, version: 1, sheet }), { reportInput: true })
+    const part = cataloguePart.safeParse(withSheetToday({ slug, version: 1, sheet }), {
+      reportInput: true,
+    })
     if (!part.success) throw badRequest(problemsOf(part.error.issues))
     response.json(await catalogue.keepOwn(slug, part.data.sheet))
   })

@@ -9,6 +9,7 @@ import {
   pullDrives,
   resolveMachine,
   sharedParts,
+  spreadDrives,
 } from '@flint/core/figures'
 import { createSelector } from '@reduxjs/toolkit'
 import type { RootState } from '../store/store'
@@ -109,18 +110,20 @@ export const selectSharedParts = createSelector(selectDesign, selectMachine, sha
 export const selectCandidateDrives = createSelector(
   selectEvaluation,
   selectChosenDrives,
-  ({ bays }, chosen) => {
+  selectMachine,
+  ({ bays }, chosen, machine) => {
     const all = [
       ...bays.bays.flatMap(({ drive }) => drive ?? []),
       ...bays.sockets.flatMap(({ drive }) => drive ?? []),
       ...bays.bench,
     ]
-    return (chosen.length > 0 ? chosen : all).map(({ part, sheet }): CandidateDrive => ({
+    const drives = (chosen.length > 0 ? chosen : all).map(({ part, sheet }): CandidateDrive => ({
       id: part.id,
       capacityBytes: sheet.capacityBytes,
       outerRateBytesPerSecond: sheet.outerRateBytesPerSecond,
       rpm: sheet.rpm,
     }))
+    return spreadDrives(drives, machine)
   },
 )
 

@@ -1,10 +1,17 @@
 import { type Design, type FamilyName, layOut, type Pool } from '@flint/core/editing'
-import { evaluate, familyOf, layoutFamilies, type Layout, spareLayout } from '@flint/core/figures'
+import {
+  evaluate,
+  familyOf,
+  layoutFamilies,
+  type Layout,
+  spareLayout,
+  spreadDrives,
+} from '@flint/core/figures'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useMemo, useState } from 'react'
 import { format } from '../../controls/locale'
-import { selectChosenDrives, selectDesign } from '../../sheet/selectors'
+import { selectChosenDrives, selectDesign, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import styles from '../../tray/tray.module.css'
 import { walkOffers } from '../../tray/walkOffers'
@@ -15,6 +22,7 @@ import { LayoutOffer, type OfferedLayout } from './LayoutOffer'
 /** What the chosen drives could become in one family, each with what the whole design would then be. */
 export function LayoutOffers({ onShowCandidates }: { onShowCandidates: () => void }) {
   const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
   const drives = useAppSelector(selectChosenDrives)
   const home = drives.find(({ member }) => member)?.member?.lettered.pool
   const [wished, setWished] = useState<FamilyName | null>(null)
@@ -22,13 +30,14 @@ export function LayoutOffers({ onShowCandidates }: { onShowCandidates: () => voi
   const family = familyOf({ family: wished ?? home?.family ?? 'zfs' })
   const poolId = family.family !== 'zfs' || into === HOME ? undefined : into === OWN ? null : into
   const offers = useMemo(() => {
-    const sized = drives.map(({ part, sheet }) => {
-      return { id: part.id, capacityBytes: sheet.capacityBytes }
-    })
+    const sized = spreadDrives(
+      drives.map(({ part, sheet }) => ({ id: part.id, capacityBytes: sheet.capacityBytes })),
+      machine,
+    )
     const layouts = family.layouts(sized).filter(({ usual }) => usual)
     const spares = family.family === 'zfs' ? [spareLayout(sized, design, poolId)] : []
     return [...layouts, ...spares].map((layout) => offerOf(layout, design, poolId))
-  }, [design, drives, family, poolId])
+  }, [design, machine, drives, family, poolId])
   return (
     <>
       <p className="soft">What should they become? The figures are those of the whole design.</p>

@@ -87,7 +87,7 @@ export function PortPlace({ port, pxPerMm }: { port: PlanPort; pxPerMm: number }
   return (
     <div
       ref={setNodeRef}
-      data-port={`${port.host.id}:${port.connector}`}
+      data-port={`${port.host.pieceId}:${port.connector}`}
       className={[
         styles.port,
         port.isTaken && styles.taken,

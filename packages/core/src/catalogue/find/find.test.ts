@@ -24,7 +24,11 @@ test('words and measurements together', () => {
     'quillon-keep-18-sas',
   ])
   expect(found('drive sas')).toEqual(['quillon-keep-18-sas', 'tetherby-fan-43s'])
-  expect(found('cooler height at most 47 mm')).toEqual(['hollin-flat-47', 'hollin-thin-29'])
+  expect(found('cooler height at most 47 mm')).toEqual([
+    'hollin-flat-47',
+    'hollin-thin-29',
+    'hollin-still-27',
+  ])
 })
 
 test('a value that the sheet lacks answers no measurement', () => {

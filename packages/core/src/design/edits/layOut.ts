@@ -1,4 +1,4 @@
-import { fewestMembers } from '../pools/pools'
+import { failureGroupsOf, fewestMembers } from '../pools/pools'
 import type { Design } from '../design'
 import type { Group, Pool } from '../pools/pools'
 import { nextId } from './nextId'
@@ -22,7 +22,7 @@ export function layOut(design: Design, wanted: Pool, poolId?: string | null): De
   if (driveIds.size === 0) return design
   const leaving = new Set([...driveIds, ...strandedMembers(design, driveIds)])
   const without = ungroupDrives(design, [...leaving])
-  const groups = numbered(wanted, design)
+  const groups = numbered(inOwnOrder(wanted, design), design)
   const at = poolId === null ? -1 : placeOf(design, wanted, driveIds, poolId)
   const before = design.pools[at]
   const isEmptied = before && !without.pools.some(({ id }) => id === before.id)
@@ -45,6 +45,24 @@ export function layOut(design: Design, wanted: Pool, poolId?: string | null): De
   )
   const pool = withGroups({ ...wanted, id, name: id.replace('-', ' ') }, groups)
   return { ...without, pools: [...without.pools, pool] }
+}
+
+/**
+ * Members as the design lists them, where any of a group's may fail and so their order says nothing; as it is
+ * where pairs are made of neighbours.
+ */
+function inOwnOrder(wanted: Pool, { fitted }: Design): Pool {
+  const orderOf = new Map(fitted.map(({ id }, at) => [id, at]))
+  const failing = failureGroupsOf(wanted)
+  const groups = wanted.groups.map((group) => {
+    const isWhole = failing.some(({ driveIds }) =>
+      group.driveIds.every((id) => driveIds.includes(id)),
+    )
+    if (!isWhole) return group
+    const at = (id: string): number => orderOf.get(id) ?? Infinity
+    return { ...group, driveIds: group.driveIds.toSorted((one, other) => at(one) - at(other)) }
+  })
+  return withGroups(wanted, groups)
 }
 
 /** Only groups of ZFS stand side by side in one pool. */
