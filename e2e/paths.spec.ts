@@ -30,7 +30,7 @@ test('the way of a drive, the narrow link by name, and another kind of work', as
 
   // Focus lights the whole way to the CPU, every link with its rate and its reason.
   await page.getByRole('button', { name: 'Way of bay 3' }).focus()
-  await expect(page.getByRole('row', { name: /^slot 1, Sixteen/ })).toContainText(
+  await expect(page.getByRole('row', { name: /^slot 1 · Sixteen/ })).toContainText(
     '×8 of generation 3, from the CPU',
   )
   await page.getByRole('button', { name: 'All ways' }).click()

@@ -1,11 +1,35 @@
-import { demoDesign, demoPart } from '../../../fixtures/demo'
+import { changedPart, demoDesign, demoPart } from '../../../fixtures/demo'
 import { findingOf, type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
 import { changeHouseRules } from '../../design/edits/changeFields'
-import { fitPart } from '../../design/edits/fitPart'
+import type { Design } from '../../design/design'
+import { fitAnother, fitPart } from '../../design/edits/fitPart'
+import { newDesign } from '../../design/newDesign'
 
 const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
 const drawer = demoDesign('drawer-of-drives')
+
+/** A board for two CPUs with two of them, and no cooler. */
+const twin = ['tindrel-twin-eeb', 'varnholt-rack-12', 'varnholt-rack-12'].reduce(
+  (design, slug) => withPart(design, slug),
+  newDesign('twin'),
+)
+/** Two CPUs of 200 W on a supply with so many CPU plugs. */
+const hungry = (cpuPlugs: number | null): Design => {
+  const fed = withPart(withPart(newDesign('hungry'), 'tindrel-twin-eeb'), 'emberlin-tall-750', {
+    cpuPlugs,
+  })
+  const cpu = changedPart('varnholt-rack-12', { peakWatts: 200 })
+  return fitPart(fitPart(fed, cpu), cpu)
+}
+const { sheet: drystone } = demoPart('pellworth-drystone-2u12')
+if (drystone.kind !== 'chassis') throw new Error('not a case')
+const tenPlugs = withPart(cabin, 'pellworth-drystone-2u12', {
+  bayBlocks: drystone.bayBlocks.map((block) => ({
+    ...block,
+    backplane: block.backplane && { ...block.backplane, powerPlugs: 10 },
+  })),
+})
 
 const cases: RuleCase[] = [
   {
@@ -272,6 +296,57 @@ const cases: RuleCase[] = [
       shelf,
     ),
     unknown: withPart(shelf, 'pellworth-lie-1', { gives: null }),
+  },
+  {
+    code: 'part-missing',
+    severity: 'blocks',
+    words: 'No CPU is chosen: the board does not start.',
+    bad: without(cabin, 'cpu'),
+    good: withPart(cabin, 'quillon-stub-32'),
+    unknown: null,
+  },
+  {
+    code: 'part-missing',
+    severity: 'risks',
+    words: 'No boot device is chosen',
+    bad: cabin,
+    good: withPart(cabin, 'quillon-stub-32'),
+    unknown: null,
+  },
+  {
+    code: 'cpu-without-socket',
+    severity: 'blocks',
+    words: '2 CPUs for 1 socket of Tindrel Middle M.',
+    bad: fitAnother(cabin, demoPart('varnholt-mid-8')),
+    good: withPart(twin, 'varnholt-rack-12'),
+    unknown: null,
+  },
+  {
+    code: 'cpu-without-cooler',
+    severity: 'blocks',
+    words: '1 cooler for 2 CPUs',
+    bad: withPart(twin, 'hollin-still-27'),
+    // One socket then, and a CPU without one.
+    readAs: ['board.cpuSockets'],
+    good: withPart(withPart(twin, 'hollin-still-27'), 'hollin-still-27'),
+    unknown: null,
+  },
+  {
+    code: 'cpu-too-hungry',
+    severity: 'blocks',
+    words: '2 CPUs together draw up to 400 W; 1 CPU plug carries 336 W.',
+    bad: hungry(1),
+    good: hungry(2),
+    unknown: hungry(null),
+  },
+  {
+    code: 'too-few-power-plugs',
+    severity: 'blocks',
+    // Plugs of two kinds do not stand in for each other: ten four-pole plugs of backplanes, two on the supply.
+    words: '8 peripheral power plugs of 10 that are wanted get no power',
+    bad: withPart(tenPlugs, 'emberlin-steady-550', { sataPlugs: 20, peripheralPlugs: 2 }),
+    good: withPart(tenPlugs, 'emberlin-steady-550', { sataPlugs: 2, peripheralPlugs: 10 }),
+    unknown: null,
   },
 ]
 

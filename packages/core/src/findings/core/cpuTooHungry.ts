@@ -11,24 +11,37 @@ export const cpuTooHungry: Rule = ({ machine }, format) => {
   const cpus = piecesOf(machine, 'cpu')
   const [first] = cpus
   if (!board || !first) return []
+  const peaks = cpus.map(({ dataSheet }) => dataSheet.peakWatts)
+  const peakWatts = peaks.reduce<number>((sum, watts) => sum + (watts ?? 0), 0)
+  const supplies = piecesOf(machine, 'supply')
+  const withoutPeak = cpus.find(({ dataSheet }) => dataSheet.peakWatts === null)
+  // Every supply has one such plug at least, so how many it has matters only beyond that.
+  const withoutPlugs =
+    peakWatts > CPU_PLUG_WATTS
+      ? supplies.find(({ dataSheet }) => dataSheet.cpuPlugs === null)
+      : undefined
   const { cpuPowerPlugs } = board.dataSheet
-  const withoutValue = cpus.find(({ dataSheet }) => dataSheet.peakWatts === null)
   const parts = [board, ...cpus]
-  if (cpuPowerPlugs === null || withoutValue) {
+  const missing = withoutPeak
+    ? `the peak watts of ${sheetName(withoutPeak.dataSheet)}`
+    : cpuPowerPlugs === null
+      ? `the CPU plugs of ${sheetName(board.dataSheet)}`
+      : withoutPlugs
+        ? `the CPU plugs of ${sheetName(withoutPlugs.dataSheet)}`
+        : null
+  if (missing !== null || cpuPowerPlugs === null) {
     return [
       notKnown({
         code: 'cpu-too-hungry',
         step: 'core',
         partIds: parts.map(({ id }) => id),
         question: 'whether the CPU plugs carry the CPU',
-        missing: withoutValue
-          ? `the peak watts of ${sheetName(withoutValue.dataSheet)}`
-          : `the CPU plugs of ${sheetName(board.dataSheet)}`,
+        missing: missing ?? '',
       }),
     ]
   }
-  const peakWatts = cpus.reduce((sum, { dataSheet }) => sum + (dataSheet.peakWatts ?? 0), 0)
-  const usedPlugs = Math.min(cpuPowerPlugs, cpuPlugsOfSupplies() ?? cpuPowerPlugs)
+  const ofSupplies = supplies.reduce((sum, { dataSheet }) => sum + (dataSheet.cpuPlugs ?? 1), 0)
+  const usedPlugs = supplies.length === 0 ? cpuPowerPlugs : Math.min(cpuPowerPlugs, ofSupplies)
   const carriedWatts = usedPlugs * CPU_PLUG_WATTS
   if (peakWatts <= carriedWatts) return []
   const subject =
@@ -45,15 +58,4 @@ export const cpuTooHungry: Rule = ({ machine }, format) => {
       numbers: { peakWatts, carriedWatts },
     }),
   ]
-
-  /** Null without a supply, or when a data sheet lacks them. */
-  function cpuPlugsOfSupplies(): number | null {
-    const supplies = piecesOf(machine, 'supply')
-    if (supplies.length === 0) return null
-    return supplies.reduce<number | null>(
-      (sum, { dataSheet }) =>
-        sum === null || dataSheet.cpuPlugs === null ? null : sum + dataSheet.cpuPlugs,
-      0,
-    )
-  }
 }

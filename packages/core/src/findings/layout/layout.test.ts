@@ -7,6 +7,7 @@ import { groupDrives } from '../../design/edits/groupDrives'
 import { layOut } from '../../design/edits/layOut'
 import { moveDrive } from '../../design/edits/moveDrive'
 import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
+import { sendBack } from '../../design/edits/sendBack'
 import { removeParts } from '../../design/edits/removeParts'
 import { ungroupDrives } from '../../design/edits/ungroupDrives'
 import { letteredGroups } from '../../design/groupLetters'
@@ -15,6 +16,7 @@ import type { FamilyName } from '../../design/pools/pools'
 
 const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
+const drawer = demoDesign('drawer-of-drives')
 
 const ids = driveIdsOf(shelf)
 /** The same four drives as two ZFS mirrors. */
@@ -22,6 +24,13 @@ const pairs = groupDrives(shelf, [
   { kind: 'mirror', driveIds: ids.slice(0, 2) },
   { kind: 'mirror', driveIds: ids.slice(2) },
 ])
+/** A pair in an enclosure on USB. */
+const annex = putDrivesInBays(
+  fitPart(shelf, demoPart('pellworth-annex-4')),
+  demoPart('quillon-keep-12'),
+  ['enclosure-1/1', 'enclosure-1/2'],
+)
+const onUsb = groupDrives(annex, [{ kind: 'mirror', driveIds: driveIdsOf(annex).slice(4) }], null)
 /** Another layout of the same drives, by its family and id. */
 function laidOut(family: FamilyName, id: string, design = shelf): Design {
   const drives = driveIdsOf(design).map((driveId) => ({
@@ -36,6 +45,30 @@ function laidOut(family: FamilyName, id: string, design = shelf): Design {
 }
 
 const cases: RuleCase[] = [
+  {
+    code: 'member-sent-back',
+    severity: 'risks',
+    words: 'Pool plates: 1 member is sent back, and it still survives any 1 failure.',
+    bad: sendBack(cabin, ['drive-1']),
+    good: cabin,
+    unknown: null,
+  },
+  {
+    code: 'no-parity-drive',
+    severity: 'risks',
+    words: 'has no parity drive at the moment',
+    bad: sendBack(drawer, ['drive-1']),
+    good: sendBack(drawer, ['drive-2']),
+    unknown: null,
+  },
+  {
+    code: 'usb-under-pool',
+    severity: 'risks',
+    words: 'on USB: a bridge that resets looks like failed drives',
+    bad: onUsb,
+    good: pairs,
+    unknown: null,
+  },
   {
     code: 'no-pool',
     severity: 'blocks',
