@@ -107,7 +107,14 @@ describe('what is wrong is named with its field, in a sentence', () => {
 })
 
 test('a document of the first version opens; what it never said is not known', () => {
-  const path = join(import.meta.dirname, '..', '..', 'fixtures', 'design-version-1.json')
+  const path = join(
+    import.meta.dirname,
+    '..',
+    '..',
+    'fixtures',
+    'designs',
+    'warm-room-shelf-version-1.json',
+  )
   const parsed = parseDesign(JSON.parse(readFileSync(path, 'utf8')))
   if (!('design' in parsed)) throw new Error(parsed.problems[0]?.sentence)
   const { version, brief, houseRules, snapshots } = parsed.design

@@ -1,4 +1,4 @@
-import { demoDesign, demoPart, demoParts } from '../../fixtures/demo'
+import { changedPart, demoDesign, demoPart, demoParts } from '../../fixtures/demo'
 import { coolerClearance } from '../fit/coolerClearance'
 import { fitVerdict } from './fitVerdict'
 
@@ -37,7 +37,8 @@ describe('the verdict on a part', () => {
       'Needs another CPU. Varnholt Mid 8 needs socket V4',
     ],
     ['varnholt-rack-12', cabin, 'does not fit', 'needs socket V9'],
-    ['pellworth-short-3u8', cabin, 'fits with changes', 'Needs another power supply.'],
+    // Twelve drives and eight bays.
+    ['pellworth-short-3u8', cabin, 'does not fit', 'on the bench'],
     ['emberlin-brick-450', cabin, 'does not fit', 'takes supplies of shape'],
     ['lockrow-long-24', cabin, 'does not fit', 'full-height bracket'],
     ['pellworth-drystone-2u12', cabin, 'fits with changes', '22 mm are left'],
@@ -45,6 +46,25 @@ describe('the verdict on a part', () => {
     const judged = fitVerdict(design, demoPart(slug))
     expect(judged.verdict).toBe(verdict)
     expect(judged.reason).toContain(words)
+  })
+
+  test('the whole design is looked at: a case with too few bays does not take four drives', () => {
+    // Its two bays hold two of the four; the finding names the pool and the drives, not the case.
+    const judged = fitVerdict(shelf, demoPart('ashgrove-gap-4'))
+    expect(judged.verdict).not.toBe('fits')
+    const two = changedPart('ashgrove-hearth-4', { model: 'Two' })
+    const { sheet } = two
+    if (sheet.kind !== 'chassis') throw new Error('not a case')
+    const cut = {
+      ...two,
+      sheet: {
+        ...sheet,
+        bayBlocks: sheet.bayBlocks.map((block) => ({ ...block, rows: 1, columns: 2 })),
+      },
+    }
+    expect(fitVerdict(shelf, demoPart('ashgrove-hearth-4')).verdict).not.toBe('does not fit')
+    const { verdict, reason } = fitVerdict(shelf, cut)
+    expect([verdict, reason]).toEqual(['does not fit', expect.stringMatching(/bench|bay/)])
   })
 
   test('every part of the catalogue is judged, and good and bad ones exist', () => {

@@ -100,16 +100,17 @@ function verdictOn(
   const blocking = [...new Set([...blocksIn(about), ...caused])]
   const kindOfPiece = (id: string): PartKind | undefined => then.pieces.get(id)?.kind
   const own = rank(candidate.sheet.kind)
-  // What was chosen in an earlier step stands; what belongs to a later one can be changed for this part.
-  const inTheWay = blocking.find(
-    ({ partIds }) => !partIds.some((id) => rank(kindOfPiece(id) ?? 'place') > own),
-  )
+  // What was chosen in an earlier step stands, and drives do, whose data the machine is for; what else belongs to
+  // a later step can be changed for this part.
+  const givesWay = (id: string): boolean => {
+    const kind = kindOfPiece(id)
+    return kind !== undefined && kind !== 'drive' && rank(kind) > own
+  }
+  const inTheWay = blocking.find(({ partIds }) => !partIds.some(givesWay))
   if (inTheWay) return { verdict: 'does not fit', reason: inTheWay.sentence }
   const [later] = blocking
   if (later) {
-    const other = later.partIds
-      .map(kindOfPiece)
-      .find((kind) => kind !== undefined && rank(kind) > own)
+    const other = later.partIds.filter(givesWay).map(kindOfPiece).find(Boolean)
     const needed = other ? `Needs another ${partKinds[other].words.one}. ` : ''
     return { verdict: 'fits with changes', reason: `${needed}${later.sentence}` }
   }

@@ -1,7 +1,10 @@
 import fc from 'fast-check'
-import { demoDesign, demoPart } from '../../fixtures/demo'
+import { changedPart, demoDesign, demoPart } from '../../fixtures/demo'
+import { driveIdsOf } from '../../fixtures/ruleTable'
 import type { Design } from '../design/design'
 import { fitPart } from '../design/edits/fitPart'
+import { putDrivesInBays } from '../design/edits/putDrivesInBays'
+import { evaluate } from '../evaluate'
 import { moveDrive } from '../design/edits/moveDrive'
 import { removeParts } from '../design/edits/removeParts'
 import { newDesign } from '../design/newDesign'
@@ -132,4 +135,19 @@ test('the start surge adds drives and the rest of the machine on 12 V', () => {
   expect(surge.amps).toBeCloseTo(12 * 1.9 + 40.8 / 12, 10)
   expect(surge.ratedAmps).toBe(45)
   expect(startSurge(resolveMachine(newDesign('bare')))).toBeNull()
+})
+
+test('drives in an enclosure start from its own supply and hide nothing', () => {
+  const alone = demoDesign('cabin-archive')
+  const annex = fitPart(alone, demoPart('pellworth-annex-12'))
+  const filled = putDrivesInBays(
+    annex,
+    demoPart('quillon-keep-12'),
+    Array.from({ length: 12 }, (_, index) => `enclosure-1/${index + 1}`),
+  )
+  expect(startSurge(resolveMachine(filled))).toEqual(startSurge(resolveMachine(alone)))
+  // Six drives of 1.9 A and 40.8 W beside them are 14.8 A.
+  const six = removeParts(filled, driveIdsOf(alone).slice(6))
+  const weak = fitPart(six, changedPart('emberlin-steady-550', { rated12VAmps: 14 }))
+  expect(evaluate(weak).findings.map(({ code }) => code)).toContain('start-surge-too-high')
 })

@@ -359,3 +359,32 @@ test('a house that asks for error correction and has it is left in peace', () =>
   })
   expect(findingOf(design, 'no-ecc')).toBeUndefined()
 })
+
+describe('slots that share lanes', () => {
+  const slots = [
+    { physicalLanes: 8, electricalLanes: 8, pcieGeneration: 3, openEnd: false, origin: 'CPU' },
+    { physicalLanes: 8, electricalLanes: 8, pcieGeneration: 3, openEnd: false, origin: 'CPU' },
+    { physicalLanes: 4, electricalLanes: 4, pcieGeneration: 2, openEnd: false, origin: 'chipset' },
+    { physicalLanes: 1, electricalLanes: 1, pcieGeneration: 2, openEnd: false, origin: 'chipset' },
+  ]
+  // Controllers of eight lanes lose four that they do not need; the network card falls to 800 MB/s of 1,187.
+  const harmless = { inUse: 'slot-1', loses: 'slot-2', lanesLeft: 4 }
+  const harmful = { inUse: 'slot-4', loses: 'slot-3', lanesLeft: 2 }
+  const sentenceOf = (sharing: unknown[]): string | undefined => {
+    const board = withPart(without(cabin, 'controller'), 'tindrel-middle-m', { slots, sharing })
+    const cards = ['lockrow-eight', 'lockrow-eight', 'wickmere-ten', 'wickmere-one']
+    const full = cards.reduce((design, slug) => withPart(design, slug), board)
+    return findingOf(full, 'slots-share-lanes')?.sentence
+  }
+
+  test('the one that hurts is told, in whatever order the data sheet lists them', () => {
+    expect(sentenceOf([harmless, harmful])).toContain(
+      'slot 3 has 2 lanes left while slot 4 is used',
+    )
+    expect(sentenceOf([harmful, harmless])).toBe(sentenceOf([harmless, harmful]))
+  })
+
+  test('what hurts nobody is not told', () => {
+    expect(sentenceOf([harmless])).toBeUndefined()
+  })
+})

@@ -285,6 +285,24 @@ describe('power leads', () => {
     expect(adapters(split)).toEqual(['cable-1'])
   })
 
+  test('plugs of the supply are used up before adapters, even where an adapter would save a fatal lead', () => {
+    const four = removeParts(drawer, driveIdsOf(drawer).slice(4))
+    const supply = { sataPlugs: 6, sataLeads: 2, peripheralPlugs: 2, peripheralLeads: 1 }
+    const { power } = wired(withPart(four, 'emberlin-brick-450', supply))
+    expect(power?.unfed).toEqual([])
+    expect(power?.feeds.map(({ adapter }) => adapter)).toEqual([null, null, null, null])
+  })
+
+  test('an adapter to buy makes two plugs, as many as its four-pole plug carries', () => {
+    const used = wired(drawer).power?.leads.flatMap(({ adapters }) =>
+      adapters.map(({ plugsUsed, ratedAmps }) => [plugsUsed, ratedAmps]),
+    )
+    expect(used).toEqual([
+      [2, 5],
+      [2, 5],
+    ])
+  })
+
   test('members of a mirror hang on different leads', () => {
     const ids = driveIdsOf(drawer)
     const pairs = groupDrives(

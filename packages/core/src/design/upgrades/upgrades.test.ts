@@ -1,0 +1,100 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import fc from 'fast-check'
+import { demoPart } from '../../../fixtures/demo'
+import { evaluate } from '../../evaluate'
+import { resolveMachine } from '../../machine/resolveMachine'
+import type { Design } from '../design'
+import { newDesign } from '../newDesign'
+import { parseDesign } from '../parseDesign'
+
+const FIXTURES = join(import.meta.dirname, '..', '..', '..', 'fixtures')
+const read = (...path: string[]): unknown =>
+  JSON.parse(readFileSync(join(FIXTURES, ...path), 'utf8'))
+const upgraded = (raw: unknown): Design => {
+  const parsed = parseDesign(raw)
+  if ('design' in parsed) return parsed.design
+  throw new Error(parsed.problems[0]?.sentence)
+}
+
+interface AsBefore {
+  availableBytes: number
+  workingBytes: number
+  totalMinor: number
+  idleWallWatts: number | null
+  bays: (string | null)[]
+}
+const asBefore = read('designs-as-before.json') as Record<string, AsBefore>
+
+test('a design of every version is there', () => {
+  const names = readdirSync(join(FIXTURES, 'designs')).map((file) => file.replace('.json', ''))
+  expect(names.toSorted()).toEqual(Object.keys(asBefore).toSorted())
+  const versions = new Set(names.map((name) => name.replace(/.*-version-/, '')))
+  expect([...versions].toSorted()).toEqual(['1', '2', '3', '4', '5'])
+})
+
+test.each(Object.entries(asBefore))(
+  '%s holds, costs and draws what it did, with every drive in its bay',
+  (name, before) => {
+    const design = upgraded(read('designs', `${name}.json`))
+    expect(design.version).toBe(6)
+    const { capacity, cost, power, bays } = evaluate(design)
+    expect(capacity.availableBytes).toBe(before.availableBytes)
+    expect(capacity.workingBytes).toBe(before.workingBytes)
+    expect(cost.totalMinor).toBe(before.totalMinor)
+    expect(power.wallWatts).toBeCloseTo(before.idleWallWatts ?? NaN, 9)
+    expect(bays.bays.map(({ drive }) => drive?.part.id ?? null)).toEqual(before.bays)
+    // What is upgraded is a design of today, and stays as it is.
+    expect(upgraded(JSON.parse(JSON.stringify(design)))).toEqual(design)
+  },
+)
+
+/** A machine as version 5 wrote it: bays counted over the whole of it, the case first, then cages, then enclosures. */
+function version5(slugs: readonly string[], bays: readonly number[]): Record<string, unknown> {
+  const { fitted, snapshots, ...rest } = newDesign('old', slugs.map(demoPart))
+  const drive = demoPart('quillon-keep-12')
+  const sheet = { id: 'sheet-drive', slug: drive.slug, catalogueVersion: 1, sheet: drive.sheet }
+  return {
+    ...rest,
+    version: 5,
+    paths: { members: 'spread', cardPins: [], portPins: [], leadPins: [] },
+    snapshots: [...snapshots, sheet],
+    fitted: [
+      ...fitted.map(({ away: _since, ...part }) => part),
+      ...bays.map((bay, index) => ({
+        id: `drive-${index + 1}`,
+        snapshotId: sheet.id,
+        owned: false,
+        bay: `bay-${bay}`,
+        label: '',
+        ageYears: null,
+        sockets: [],
+      })),
+    ],
+  }
+}
+
+test('wherever drives were, with cages and enclosures, they are in the same place', () => {
+  const beside = fc.subarray(['ashgrove-inset-3', 'ashgrove-drawer-4s', 'pellworth-annex-4'])
+  fc.assert(
+    fc.property(
+      beside,
+      fc.uniqueArray(fc.integer({ min: 1, max: 13 }), { maxLength: 6 }),
+      (more, bays) => {
+        const slugs = ['ashgrove-gap-4', ...more]
+        const all = resolveMachine(upgraded(version5(slugs, []))).bays
+        const design = upgraded(version5(slugs, bays))
+        const machine = resolveMachine(design)
+        bays.forEach((bay, index) => {
+          // Bays of the machine are listed as version 5 counted them.
+          const place = all[bay - 1]
+          const drive = `drive-${index + 1}`
+          const found = [...machine.driveIn].find(([, id]) => id === drive)?.[0]
+          expect(found).toBe(place?.id)
+          // What was in no bay of this machine lies on the bench.
+          expect(machine.awayIds.includes(drive)).toBe(place === undefined)
+        })
+      },
+    ),
+  )
+})
