@@ -1,47 +1,116 @@
-/** The import rules of the house, as the README lays it out. */
-const SUBJECTS = 'findings|money|power|pool|formats'
+/**
+ * The import rules of the house, as the README lays it out: for every subject the others that it may import.
+ * What is not listed is refused, and so is a subject that is not in the table.
+ */
+const BELOW_MACHINE = ['units', 'catalogue', 'design']
+const BELOW_POOL = [...BELOW_MACHINE, 'machine']
+const BELOW_JUDGING = [...BELOW_POOL, 'pool', 'power', 'noise', 'money', 'network', 'fit', 'paths']
+
+const CORE = {
+  units: [],
+  catalogue: ['units'],
+  design: ['units', 'catalogue'],
+  machine: BELOW_MACHINE,
+  pool: BELOW_POOL,
+  power: BELOW_POOL,
+  noise: BELOW_POOL,
+  money: BELOW_POOL,
+  network: BELOW_POOL,
+  fit: BELOW_POOL,
+  // What a kind of work reads depends on how the pool is laid out.
+  paths: [...BELOW_POOL, 'pool'],
+  judging: BELOW_JUDGING,
+  limits: [...BELOW_JUDGING, 'judging'],
+  findings: [...BELOW_JUDGING, 'judging'],
+  offers: [...BELOW_JUDGING, 'judging', 'evaluate.ts'],
+}
+
+const WEB = {
+  theme: [],
+  controls: [],
+  api: [],
+  keys: ['controls'],
+  store: ['api'],
+  drawing: ['controls'],
+  sheet: ['controls', 'store'],
+  saving: ['api', 'store', 'sheet'],
+  tray: ['api', 'controls', 'store', 'sheet'],
+  limits: ['controls'],
+  ledger: ['controls', 'store', 'sheet', 'limits'],
+  lenses: ['api', 'controls', 'store', 'sheet', 'drawing', 'tray', 'limits'],
+  buildSheet: ['api', 'controls', 'keys', 'store', 'sheet', 'saving', 'tray', 'ledger', 'lenses'],
+  parts: ['api', 'controls', 'keys', 'store', 'tray'],
+  shelf: ['api', 'controls', 'drawing', 'tray', 'ledger'],
+}
+
+const SERVER = {
+  http: [],
+  health: ['http'],
+  catalogue: ['http'],
+  designs: ['http'],
+  demo: ['catalogue', 'designs'],
+  database: ['catalogue', 'designs', 'settings.ts'],
+}
+
+/** One rule for each subject of a folder, and one for subjects that are not in the table. */
+function subjects(name, folder, table) {
+  const known = Object.keys(table)
+  return [
+    ...known.map((subject) => ({
+      name: `${name}-${subject}`,
+      comment: `${subject} may import ${table[subject].join(', ') || 'no other subject'}.`,
+      severity: 'error',
+      from: { path: `^${folder}/${subject}/`, pathNot: TEST },
+      to: {
+        path: `^${folder}/`,
+        pathNot: [subject, ...table[subject]].map((one) =>
+          one.endsWith('.ts') ? `^${folder}/${one}$` : `^${folder}/${one}/`,
+        ),
+      },
+    })),
+    {
+      name: `${name}-subject-not-listed`,
+      comment: 'A new subject gets a line in the table first.',
+      severity: 'error',
+      from: { path: `^${folder}/(?!(${known.join('|')})/)[^/]+/` },
+      to: {},
+    },
+  ]
+}
+
+const TEST = '\\.test\\.tsx?$'
+const FRONT_DOORS = '^packages/(core/src/(drawing|editing|figures|files)|contract/src/index)\\.ts$'
 
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    ...subjects('core', 'packages/core/src', CORE),
+    ...subjects('web', 'apps/web/src', WEB),
+    ...subjects('server', 'apps/server/src', SERVER),
+    {
+      name: 'evaluate-knows-no-offers',
+      severity: 'error',
+      from: { path: '^packages/core/src/evaluate\\.ts$' },
+      to: { path: '^packages/core/src/(offers/|drawing|editing|figures|files)' },
+    },
     {
       name: 'core-stands-alone',
-      comment: 'The core imports no other workspace and no Node module.',
+      comment: 'The core imports no other workspace, no Node module and small libraries only.',
       severity: 'error',
-      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
-      to: {
-        path: '^(apps/|packages/(?!core/)|packages/core/fixtures)',
-        pathNot: '^packages/core/src',
-      },
+      from: { path: '^packages/core/src', pathNot: TEST },
+      to: { path: '^(apps/|tests/|packages/(?!core/)|packages/core/fixtures)' },
     },
     {
       name: 'core-has-no-node',
       severity: 'error',
-      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^packages/core/src', pathNot: TEST },
       to: { dependencyTypes: ['core'] },
     },
     {
       name: 'core-has-small-libraries-only',
       severity: 'error',
-      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^packages/core/src', pathNot: TEST },
       to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse)/' },
-    },
-    {
-      name: 'units-know-nothing',
-      severity: 'error',
-      from: { path: '^packages/core/src/units' },
-      to: { path: '^packages/core/src/(?!units)' },
-    },
-    {
-      name: 'only-findings-and-evaluate-see-all',
-      comment:
-        'A subject depends on units, catalogue and design, and on another only by a formula.',
-      severity: 'error',
-      from: { path: '^packages/core/src/(money|power|pool)/' },
-      to: {
-        path: `^packages/core/src/(${SUBJECTS})/`,
-        pathNot: ['^packages/core/src/$1/'],
-      },
     },
     {
       name: 'contract-knows-only-core',
@@ -56,11 +125,41 @@ module.exports = {
       to: { path: '^apps/', pathNot: '^apps/$1/' },
     },
     {
-      name: 'no-way-around-the-front-door',
-      comment: 'Other workspaces take core and contract by their index.',
+      name: 'no-way-around-the-front-doors',
+      comment: 'Other workspaces, tests and scripts take core and contract by what they export.',
       severity: 'error',
-      from: { path: '^apps/' },
-      to: { path: '^packages/(core|contract)/src/(?!index\\.ts$)' },
+      from: { path: '^(apps|packages/contract|tests|e2e|bench|scripts)/' },
+      to: {
+        path: '^packages/(core|contract)/src/',
+        pathNot: [FRONT_DOORS, '^packages/contract/src/'],
+      },
+    },
+    {
+      name: 'fixtures-are-for-tests',
+      severity: 'error',
+      from: { path: '^(apps|packages)/', pathNot: [TEST, '^packages/core/fixtures/'] },
+      to: { path: '^packages/core/fixtures/' },
+    },
+    {
+      name: 'only-tests-reach-into-the-server',
+      comment: 'Browser tests, bench and scripts see the application as users do.',
+      severity: 'error',
+      from: { path: '^(e2e|bench|scripts)/' },
+      to: { path: '^apps/' },
+    },
+    {
+      name: 'tests-know-the-server-only',
+      severity: 'error',
+      from: { path: '^tests/' },
+      to: { path: '^apps/(?!server/)' },
+    },
+    {
+      name: 'nothing-undeclared',
+      comment:
+        'A workspace declares the packages it uses; those of tests are declared at the root.',
+      severity: 'error',
+      from: { path: '^(apps|packages)/[^/]+/src/', pathNot: TEST },
+      to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown', 'npm-dev'] },
     },
     {
       name: 'nothing-unresolved',

@@ -28,7 +28,10 @@ export default {
     {
       ...base,
       displayName: 'unit',
-      testMatch: ['<rootDir>/{packages,apps}/**/src/**/*.test.{ts,tsx}'],
+      testMatch: [
+        '<rootDir>/{packages,apps}/**/src/**/*.test.{ts,tsx}',
+        '<rootDir>/tests/rules/*.test.ts',
+      ],
     },
     { ...base, displayName: 'api', testMatch: ['<rootDir>/tests/api/**/*.test.ts'] },
     { ...base, displayName: 'house', testMatch: ['<rootDir>/tests/house/**/*.test.ts'] },

@@ -123,7 +123,12 @@ describe('taking a file in', () => {
 })
 
 test('what an older version stored is read with what has come since as not known', async () => {
-  const path = join(import.meta.dirname, '..', '..', 'packages/core/fixtures/designs/warm-room-shelf-version-1.json')
+  const path = join(
+    import.meta.dirname,
+    '..',
+    '..',
+    'packages/core/fixtures/designs/warm-room-shelf-version-1.json',
+  )
   const old: unknown = JSON.parse(readFileSync(path, 'utf8'))
   const { body } = await api()
     .post('/api/designs')

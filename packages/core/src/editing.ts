@@ -77,5 +77,5 @@ export {
   type WiringEnd,
 } from './design/pathChoices'
 export type { FamilyName } from './design/pools/pools'
-export { type Problem, problemsOf } from './design/problem'
+export { type Problem, problemsOf } from './catalogue/problem'
 export { sheetChanges } from './design/sheetChanges'

@@ -1,5 +1,5 @@
 import type { JudgedLimit } from '@flint/core/figures'
-import { SeverityShape } from '../tray/SeverityShape'
+import { SeverityShape } from '../controls/SeverityShape'
 import styles from './limits.module.css'
 
 /** Every limit of the brief with what the design has: the missed ones first. */

@@ -1,11 +1,4 @@
-import type { Design } from '@flint/core/editing'
-
-/** Work that the server does not have yet, kept in this browser. */
-export interface KeptCopy {
-  document: Design
-  /** The revision it was made from. */
-  baseRevision: number
-}
+import type { KeptCopy } from '../store/sheetSlice'
 
 const PREFIX = 'flint-shelf/unsaved'
 

@@ -1,8 +1,8 @@
 import type { Design } from '@flint/core/editing'
 import { api } from '../api/api'
 import { problemOf } from '../api/problemOf'
-import { saveConflicted, saveFailed, saveStarted, saveSucceeded } from '../sheet/sheetSlice'
-import type { OpenSheet } from '../sheet/sheetSlice'
+import { saveConflicted, saveFailed, saveStarted, saveSucceeded } from '../store/sheetSlice'
+import type { OpenSheet } from '../store/sheetSlice'
 import type { Store } from '../store/store'
 import type { KeptCopies } from './keptCopies'
 

@@ -1,5 +1,5 @@
 import { type Design, newDesign, renameDesign } from '@flint/core/editing'
-import { edited, minePutOnTop, opened, closed, theirsTaken, undone } from '../sheet/sheetSlice'
+import { edited, minePutOnTop, opened, closed, theirsTaken, undone } from '../store/sheetSlice'
 import { makeStore } from '../store/store'
 import { KeptCopies } from './keptCopies'
 import { startSaver } from './saver'

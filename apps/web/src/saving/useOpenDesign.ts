@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { api } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { selectOpen } from '../sheet/selectors'
-import { closed, opened } from '../sheet/sheetSlice'
+import { closed, opened } from '../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { useKeptCopies } from './keptCopiesContext'
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import styles from './sheet.module.css'
+import styles from './lensFrame.module.css'
 
 /** A lens's two panes: the drawing and what belongs under it, and the tray. */
 export function LensFrame({

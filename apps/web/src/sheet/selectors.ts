@@ -14,7 +14,7 @@ import {
 import { createSelector } from '@reduxjs/toolkit'
 import type { RootState } from '../store/store'
 import { LOCALE } from '../controls/locale'
-import type { OpenSheet } from './sheetSlice'
+import type { OpenSheet } from '../store/sheetSlice'
 
 export const selectOpen = (state: RootState): OpenSheet | null => state.sheet.open
 

@@ -2,7 +2,7 @@ import type { Design } from '@flint/core/editing'
 import { useCallback } from 'react'
 import { useAppDispatch } from '../store/hooks'
 import type { RootState } from '../store/store'
-import { edited, previewed } from './sheetSlice'
+import { edited, previewed } from '../store/sheetSlice'
 
 type EditFunction = (design: Design) => Design
 

@@ -1,6 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit'
 import { api } from '../api/api'
-import { sheetSlice } from '../sheet/sheetSlice'
+import { sheetSlice } from './sheetSlice'
 
 export function makeStore() {
   return configureStore({

@@ -2,10 +2,10 @@ import { applyEdit, type Design } from '@flint/core/editing'
 import type { Finding } from '@flint/core/figures'
 import { useNavigate } from 'react-router'
 import { selectEvaluation, selectPointedFinding } from '../sheet/selectors'
-import { findingPointed } from '../sheet/sheetSlice'
+import { findingPointed } from '../store/sheetSlice'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
-import { SeverityShape } from './SeverityShape'
+import { SeverityShape } from '../controls/SeverityShape'
 import styles from './tray.module.css'
 
 /** What was found, the worst first. Choosing one brings its lens and lights the parts. */

@@ -22,7 +22,7 @@ import { useAppSelector } from '../store/hooks'
 import { FindOffers } from './FindOffers'
 import { partTexts } from './partText'
 import { costWords, partWords } from './partWords'
-import { SeverityShape } from './SeverityShape'
+import { SeverityShape } from '../controls/SeverityShape'
 import { walkOffers } from './walkOffers'
 import styles from './tray.module.css'
 

@@ -1,5 +1,5 @@
 import type { Design } from './design'
-import type { Problem } from './problem'
+import type { Problem } from '../catalogue/problem'
 
 /**
  * What a schema cannot see: ids given twice, references to nothing, two drives in one bay, a drive

@@ -1,5 +1,5 @@
 import { type Design, designSchema } from './design'
-import { type Problem, problemsOf } from './problem'
+import { type Problem, problemsOf } from '../catalogue/problem'
 import { brokenReferences } from './brokenReferences'
 import { upgradeDesign } from './upgrades/upgradeDesign'
 

@@ -1,4 +1,4 @@
-import { type Problem, problemsOf } from '../design/problem'
+import { type Problem, problemsOf } from '../catalogue/problem'
 import { type CapacityRequest, familyOf, requestSchema } from './families'
 import { sumOf } from './familyCapacity'
 import type { CapacityAnswer } from './layoutFamily'

@@ -26,7 +26,7 @@ import {
   selectPulledPools,
   selectSelectedBays,
 } from '../../sheet/selectors'
-import { baysSelected, drivesPulled } from '../../sheet/sheetSlice'
+import { baysSelected, drivesPulled } from '../../store/sheetSlice'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { Bench } from './Bench'

@@ -2,9 +2,9 @@ import { letteredGroups } from '@flint/core/editing'
 import type { PulledPool } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { selectDesign, selectPulledDrives, selectPulledPools } from '../../sheet/selectors'
-import { drivesPutBack } from '../../sheet/sheetSlice'
+import { drivesPutBack } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
-import { SeverityShape } from '../../tray/SeverityShape'
+import { SeverityShape } from '../../controls/SeverityShape'
 import styles from './drives.module.css'
 
 const SEVERITY = {

@@ -7,7 +7,7 @@ import {
   selectPulledDrives,
   selectSelectedBays,
 } from '../../sheet/selectors'
-import { baysSelected } from '../../sheet/sheetSlice'
+import { baysSelected } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
 

@@ -8,7 +8,7 @@ import {
 import { Link } from 'react-router'
 import { format } from '../../controls/locale'
 import { selectDesign, selectEvaluation, selectSharedParts } from '../../sheet/selectors'
-import { drivesPulled, drivesPutBack } from '../../sheet/sheetSlice'
+import { drivesPulled, drivesPutBack } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
 

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { problemsOf } from '../../design/problem'
+import { problemsOf } from '../problem'
 import { kindWords } from '../kindWords'
 import { fieldToday } from '../oldFields'
 import { type CataloguePart, cataloguePart, type PartKind } from '../partKinds'

@@ -1,4 +1,4 @@
-import { problemsOf } from '../../design/problem'
+import { problemsOf } from '../problem'
 import { withSheetToday } from '../oldFields'
 import { type CataloguePart, cataloguePart } from '../partKinds'
 import { type ReadParts, type RowProblem, seenBefore } from './rowProblem'

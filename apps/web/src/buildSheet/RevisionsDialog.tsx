@@ -6,8 +6,8 @@ import { api, useRevisionsQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { LOCALE } from '../controls/locale'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
-import { selectOpen } from './selectors'
-import { edited } from './sheetSlice'
+import { selectOpen } from '../sheet/selectors'
+import { edited } from '../store/sheetSlice'
 import { CloseDialog } from '../controls/CloseDialog'
 
 const timeFormat = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium', timeStyle: 'short' })

@@ -3,7 +3,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useEffect, useState } from 'react'
 import { lenses } from '../lenses/lenses'
-import { isTyping } from './isTyping'
+import { isTyping } from '../keys/isTyping'
 import styles from './keys.module.css'
 import { CloseDialog } from '../controls/CloseDialog'
 

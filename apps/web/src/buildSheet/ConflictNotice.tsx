@@ -3,8 +3,8 @@ import { useNavigate } from 'react-router'
 import { useCreateDesignMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
-import { selectDesign, selectSave } from './selectors'
-import { minePutOnTop, theirsTaken } from './sheetSlice'
+import { selectDesign, selectSave } from '../sheet/selectors'
+import { minePutOnTop, theirsTaken } from '../store/sheetSlice'
 import styles from './sheet.module.css'
 
 /** Two windows saved the same design: says so and lets the user decide. Nothing is lost either way. */

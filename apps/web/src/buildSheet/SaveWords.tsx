@@ -1,7 +1,7 @@
 import { useEffect } from 'react'
 import { useAppSelector } from '../store/hooks'
-import { selectRevision, selectSave } from './selectors'
-import type { SaveState } from './sheetSlice'
+import { selectRevision, selectSave } from '../sheet/selectors'
+import type { SaveState } from '../store/sheetSlice'
 import styles from './sheet.module.css'
 
 /** Where the newest state of the design is, in words. */

@@ -4,7 +4,7 @@ import { lenses } from '../lenses/lenses'
 import { isTyping } from '../keys/isTyping'
 import { useFindKey } from '../keys/useFindKey'
 import { useAppDispatch } from '../store/hooks'
-import { redone, undone } from './sheetSlice'
+import { redone, undone } from '../store/sheetSlice'
 
 /** Keys that work everywhere on the sheet: undo and redo, the letters of the lenses. */
 export function SheetKeys() {

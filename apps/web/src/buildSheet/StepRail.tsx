@@ -1,8 +1,8 @@
 import { NavLink } from 'react-router'
 import { lenses } from '../lenses/lenses'
-import { SeverityShape } from '../tray/SeverityShape'
+import { SeverityShape } from '../controls/SeverityShape'
 import { useAppSelector } from '../store/hooks'
-import { selectEvaluation } from './selectors'
+import { selectEvaluation } from '../sheet/selectors'
 import styles from './sheet.module.css'
 
 /** The steps of the work, in its order, with the worst that was found in each. */

@@ -1,7 +1,13 @@
 import type { DesignConflict, StoredDesign } from '@flint/contract'
 import { type Design, type History, record, redo, startHistory, undo } from '@flint/core/editing'
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit'
-import type { KeptCopy } from '../saving/keptCopies'
+
+/** Work that the server does not have yet, kept in this browser. */
+export interface KeptCopy {
+  document: Design
+  /** The revision it was made from. */
+  baseRevision: number
+}
 
 /** Where the newest state of the design is. */
 export type SaveState =
