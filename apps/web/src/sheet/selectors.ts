@@ -1,7 +1,6 @@
 import { driveBytes } from '@flint/core/editing'
 import {
   type CandidateDrive,
-  cableList,
   cardLoads,
   evaluate,
   type Machine,
@@ -139,4 +138,4 @@ export const selectOtherPlacements = createSelector(selectMachine, (machine) =>
 )
 
 /** The cables that the wiring wants, where each comes from, and what the others are good for. */
-export const selectCables = createSelector(selectMachine, cableList)
+export const selectCables = createSelector(selectMachine, ({ cables }) => cables)

@@ -1,7 +1,7 @@
 import type { SlotNeed } from '../catalogue/needs'
 import { kindOf, type PartSheet } from '../catalogue/partKinds'
 import type { Machine } from './machine'
-import { inKindOrder, type Piece } from './piece'
+import type { Piece } from './piece'
 
 /** The slot that a part wants; undefined for what wants none. */
 export function slotNeedOf(sheet: PartSheet): SlotNeed | undefined {
@@ -19,6 +19,6 @@ export function isCard({ needs, offers }: Piece): boolean {
 }
 
 /** Every card that wants a slot, in the order of the kinds. */
-export function cardsOf({ ofKind }: Pick<Machine, 'ofKind'>): Piece[] {
-  return inKindOrder(ofKind).filter(isCard)
+export function cardsOf({ inOrder }: Pick<Machine, 'inOrder'>): Piece[] {
+  return inOrder.filter(isCard)
 }

@@ -7,6 +7,7 @@ import type { Piece, PiecesByKind, PieceId } from './piece'
 import type { Placement } from './placement/placeDevices'
 import type { Unplaceable } from './placement/placementProblem'
 import type { PlacedNeed, UnplacedNeed } from './placedNeeds'
+import type { CableList } from './wiring/cableList'
 import type { DataWiring } from './wiring/wireData'
 import type { PowerWiring } from './wiring/wirePower'
 import type { Solved } from './solver'
@@ -22,8 +23,11 @@ export interface Machine {
   madeFrom: MachineDesign
   pieces: ReadonlyMap<PieceId, Piece>
   ofKind: PiecesByKind
+  /** All pieces, kind by kind, those of one kind in the order they were added. */
+  inOrder: readonly Piece[]
   blocks: readonly BayBlock[]
   bays: readonly Bay[]
+  bayById: ReadonlyMap<BayId, Bay>
   /** The drive in each bay; bays that hold none are left out. */
   driveIn: ReadonlyMap<BayId, PieceId>
   /** Drives that are in no place: on the bench, or sent back. */
@@ -41,6 +45,8 @@ export interface Machine {
     /** Null without a supply, or when its plugs are not known. */
     power: PowerWiring | null
   }
+  /** The data cables that the wiring wants, and what those of the design are good for. */
+  cables: CableList
   links: readonly Link[]
   drivePaths: readonly DrivePath[]
   networkPaths: readonly NetworkPath[]

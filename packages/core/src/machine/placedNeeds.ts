@@ -39,9 +39,25 @@ export function placeOnUsb(pieces: readonly Piece[]): Needs {
   return inOrder(pieces, 'USB port', pieces)
 }
 
+/**
+ * Needs that depend on what pieces there are, wherever drives are put: openings, sockets for CPUs and memory, fan
+ * headers, the mains.
+ */
+export function steadyNeeds(pieces: readonly Piece[], ofKind: PiecesByKind): Needs[] {
+  return [
+    openings(ofKind),
+    inOrder(pieces, 'CPU socket', pieces),
+    inOrder(pieces, 'memory slot', pieces),
+    fanHeaders({ pieces, ofKind }),
+    mains(pieces),
+  ]
+}
+
 interface NeedsGiven {
   pieces: readonly Piece[]
   ofKind: PiecesByKind
+  /** From `steadyNeeds`. */
+  steady: readonly Needs[]
   driveIn: ReadonlyMap<BayId, PieceId>
   bays: readonly Bay[]
   placement: Placement
@@ -54,18 +70,13 @@ interface NeedsGiven {
 
 /** What every piece needs of the others, and what it got. */
 export function placedNeeds(given: NeedsGiven): Needs {
-  const { pieces, ofKind } = given
   const parts = [
-    openings(ofKind),
-    inOrder(pieces, 'CPU socket', pieces),
-    inOrder(pieces, 'memory slot', pieces),
-    fanHeaders(given),
+    ...given.steady,
     given.usb,
     bays(given),
     places(given),
     dataPorts(given),
     powerPlugs(given),
-    mains(pieces),
   ]
   return {
     placed: parts.flatMap(({ placed }) => placed),
@@ -118,7 +129,7 @@ function inOrder(wanting: readonly Piece[], kind: Countable, all: readonly Piece
 }
 
 /** Coolers first, since a CPU without air stops; then the case, then what is added. */
-function fanHeaders({ pieces, ofKind }: NeedsGiven): Needs {
+function fanHeaders({ pieces, ofKind }: Pick<NeedsGiven, 'pieces' | 'ofKind'>): Needs {
   const coolers = new Set<Piece>(ofKind.cooler ?? [])
   const rest = pieces.filter((piece) => !coolers.has(piece))
   return inOrder([...coolers, ...rest], 'fan header', pieces)

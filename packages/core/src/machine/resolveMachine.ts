@@ -4,13 +4,14 @@ import { cardPlaces } from './cardPlaces'
 import { drivesInBays } from './drivesInBays'
 import { linksOf } from './links/links'
 import type { Machine, MachineDesign } from './machine'
-import { byKind, type Piece, piecesOfDesign, type PieceId } from './piece'
-import { placedNeeds, placeOnUsb } from './placedNeeds'
+import { byKind, inKindOrder, type Piece, piecesOfDesign, type PieceId } from './piece'
+import { placedNeeds, placeOnUsb, steadyNeeds } from './placedNeeds'
 import { devicesInConflict } from './placement/conflict'
 import { type Placement, placeDevices } from './placement/placeDevices'
 import { placementProblem } from './placement/placementProblem'
 import type { PlacementProblem } from './placement/places'
 import { NOTHING_SOLVED, Solver } from './solver'
+import { cableList } from './wiring/cableList'
 import { bootEnds, dataEnds } from './wiring/dataEnds'
 import { type PortHost, portHosts } from './wiring/portHosts'
 import { powerEnds } from './wiring/powerEnds'
@@ -31,24 +32,33 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   const ofKind = byKind(pieces)
   const byId = new Map(pieces.map((piece) => [piece.id, piece]))
   if (before && isSameMachine(before.madeFrom, design)) {
-    return { ...before, madeFrom: design, pieces: byId, ofKind }
+    return { ...before, madeFrom: design, pieces: byId, ofKind, inOrder: inKindOrder(ofKind) }
   }
   const solver = new Solver(before?.solved ?? NOTHING_SOLVED)
-  const blocks = bayBlocksOf(ofKind)
-  const bays = baysOf(blocks)
-  const bayOf = new Map(bays.map((bay) => [bay.id, bay]))
-  const driveIn = drivesInBays(bays, ofKind.drive ?? [])
+  const { drive: drives = [] } = ofKind
+  const others = pieces.filter(({ kind }) => kind !== 'drive')
+  const { chassis = [], cage = [], enclosure = [] } = ofKind
+  const { blocks, bays, bayById } = solver.stage('bays', [...chassis, ...cage, ...enclosure], () =>
+    bayPlaces(ofKind),
+  )
+  const driveIn = drivesInBays(bays, drives)
   const driveIdIn = new Map([...driveIn].map(([bay, { id }]) => [bay, id]))
 
-  const places = placeAll(design, ofKind, solver)
-  const { placement } = places
-  const usb = placeOnUsb(pieces)
-  const usbIds = usb.placed.map(({ pieceId }) => pieceId)
-  const nameOf = nameIn(pieces, placement)
-  const withoutPlace = new Set([
-    ...placement.leftIds,
-    ...usb.unplaced.map(({ pieceId }) => pieceId),
+  // In which bay a drive is makes no difference to where cards go, only whether it is in one.
+  const drivesAtAll = drives.flatMap(({ id, dataSheet, part }) => [
+    id,
+    dataSheet,
+    part.bay === null,
+    part.away,
   ])
+  const { cardPins, m2Pins } = design.paths
+  const { places, openings, usb, hosts, leads, steady } = solver.stage(
+    'places',
+    [cardPins, m2Pins, ...others, ...drivesAtAll],
+    () => settled(design, pieces, ofKind, solver),
+  )
+  const { placement } = places
+  const usbIds = usb.placed.map(({ pieceId }) => pieceId)
   const groups = design.pools.flatMap((pool) =>
     failureGroupsOf(pool).map(({ driveIds, tolerates }) => {
       return { poolId: pool.id, driveIds, tolerates }
@@ -59,14 +69,9 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   )
   const data = wireData(
     {
-      ...dataEnds(ofKind, blocks, bayOf, driveIn),
+      ...dataEnds(ofKind, blocks, bayById, driveIn),
       boots: bootEnds(ofKind),
-      hosts: portHosts(ofKind, {
-        silencedSataPorts: placement.silencedSataPorts,
-        usbPortsTaken: usbIds.length,
-        withoutPlace,
-        nameOf,
-      }),
+      hosts,
       groups,
       mostOf: ({ pieceId }: PortHost) => rateOf.get(pieceId) ?? Infinity,
       boardId: ofKind.board?.[0]?.id ?? null,
@@ -74,11 +79,10 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     design.paths,
     solver,
   )
-  const leads = supplyLeads(ofKind)
   const power =
     leads &&
     wirePower(
-      powerEnds(pieces, blocks, bayOf, driveIn),
+      powerEnds(pieces, blocks, bayById, driveIn),
       leads,
       ofKind.supply,
       groups,
@@ -95,11 +99,12 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     data,
     bayIds,
     driveIn: driveIdIn,
-    nameOf,
+    nameOf: nameIn(pieces, placement),
   })
   const needs = placedNeeds({
     pieces,
     ofKind,
+    steady,
     driveIn: driveIdIn,
     bays,
     placement,
@@ -118,24 +123,63 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     madeFrom: design,
     pieces: byId,
     ofKind,
+    inOrder: inKindOrder(ofKind),
     blocks,
     bays,
+    bayById,
     driveIn: driveIdIn,
     awayIds: (ofKind.drive ?? []).flatMap(({ id }) => (inPlace.has(id) ? [] : [id])),
     placement,
     unplaceable: places.unplaceable,
     placePinsKept: places.pinsKept,
-    cardPlaces: cardPlaces(
-      ofKind,
-      placement,
-      places.unplaceable.flatMap(({ pieceId, lacks }) => (lacks.what === 'slots' ? [pieceId] : [])),
-    ),
+    cardPlaces: openings,
     ...needs,
     wiring: { data, power },
+    cables: cableList({ pieces: byId, ofKind, cardPlaces: openings, bayById, wiring: { data } }),
     links,
     drivePaths,
     networkPaths,
     solved: solver.solved,
+  }
+}
+
+/** Blocks and bays, which depend on the case, its cages and the enclosures beside it. */
+function bayPlaces(ofKind: Machine['ofKind']): Pick<Machine, 'blocks' | 'bays' | 'bayById'> {
+  const blocks = bayBlocksOf(ofKind)
+  const bays = baysOf(blocks)
+  return { blocks, bays, bayById: new Map(bays.map((bay) => [bay.id, bay])) }
+}
+
+/** All that does not depend on which drive is in which bay. */
+function settled(
+  design: MachineDesign,
+  pieces: readonly Piece[],
+  ofKind: Machine['ofKind'],
+  solver: Solver,
+) {
+  const places = placeAll(design, ofKind, solver)
+  const { placement, unplaceable } = places
+  const usb = placeOnUsb(pieces)
+  const withoutPlace = new Set([
+    ...placement.leftIds,
+    ...usb.unplaced.map(({ pieceId }) => pieceId),
+  ])
+  return {
+    places,
+    openings: cardPlaces(
+      ofKind,
+      placement,
+      unplaceable.flatMap(({ pieceId, lacks }) => (lacks.what === 'slots' ? [pieceId] : [])),
+    ),
+    usb,
+    hosts: portHosts(ofKind, {
+      silencedSataPorts: placement.silencedSataPorts,
+      usbPortsTaken: usb.placed.length,
+      withoutPlace,
+      nameOf: nameIn(pieces, placement),
+    }),
+    leads: supplyLeads(ofKind),
+    steady: steadyNeeds(pieces, ofKind),
   }
 }
 

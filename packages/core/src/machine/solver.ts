@@ -3,13 +3,24 @@ import { type Placement, placeDevices } from './placement/placeDevices'
 import type { PlacementProblem } from './placement/places'
 import type { Host, Item, PoolGroup, Wishes } from './wiring/assignment'
 
+/** Something worked out, and the things it was worked out from; plain data. */
+interface Stage {
+  from: readonly unknown[]
+  result: unknown
+}
+
 /** Problems that were solved, by what they look like: two that look alike have one answer. */
 export interface Solved {
   plugs: ReadonlyMap<string, Assigned>
   places: ReadonlyMap<string, Placement[]>
+  stages: ReadonlyMap<string, Stage>
 }
 
-export const NOTHING_SOLVED: Solved = { plugs: new Map(), places: new Map() }
+export const NOTHING_SOLVED: Solved = {
+  plugs: new Map(),
+  places: new Map(),
+  stages: new Map(),
+}
 
 /** A host as a problem sees it, with what tells its costs apart from those of others. */
 export interface DescribedHost extends Host {
@@ -25,9 +36,24 @@ export class Solver {
   readonly solved = {
     plugs: new Map<string, Assigned>(),
     places: new Map<string, Placement[]>(),
+    stages: new Map<string, Stage>(),
   }
 
   constructor(private readonly before: Solved) {}
+
+  /**
+   * What `work` gives, or gave before from the very same things.
+   *
+   * @param from all that the work depends on; compared one by one, by identity
+   */
+  stage<Result>(name: string, from: readonly unknown[], work: () => Result): Result {
+    const before = this.before.stages.get(name)
+    const isSame =
+      before?.from.length === from.length && before.from.every((one, at) => one === from[at])
+    const result = isSame ? (before.result as Result) : work()
+    this.solved.stages.set(name, { from, result })
+    return result
+  }
 
   assign(
     items: readonly Item[],

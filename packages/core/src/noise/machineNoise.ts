@@ -1,6 +1,5 @@
 import { kindOf } from '../catalogue/partKinds'
 import type { Machine } from '../machine/machine'
-import { inKindOrder } from '../machine/piece'
 
 export interface MachineNoise {
   /** All sources together, dB(A) at one metre; null when no data sheet gives any. */
@@ -18,7 +17,7 @@ export interface MachineNoise {
  */
 export function machineNoise(machine: Machine): MachineNoise {
   const away = new Set(machine.awayIds)
-  const levels = inKindOrder(machine.ofKind).flatMap(({ id, dataSheet }) => {
+  const levels = machine.inOrder.flatMap(({ id, dataSheet }) => {
     const decibels = away.has(id) ? 'silent' : kindOf(dataSheet).decibels(dataSheet)
     return decibels === 'silent' ? [] : [{ id, decibels }]
   })

@@ -1,6 +1,5 @@
 import type { Design } from '../design/design'
 import type { Machine } from '../machine/machine'
-import { inKindOrder } from '../machine/piece'
 import { scenarioRates } from './scenarioRates'
 import { readers } from './scenarios/readers'
 
@@ -25,7 +24,7 @@ export function readersNow(design: Design, machine: Machine, count: number): Rea
     ports: machine.networkPaths.length,
     eachBytesPerSecond: slowest ? slowest.bytesPerSecond : null,
     togetherBytesPerSecond: slowest ? bytesPerSecond : null,
-    notKnownPartIds: inKindOrder(machine.ofKind)
+    notKnownPartIds: machine.inOrder
       .filter(({ kind, dataSheet, offers }) => {
         const ports = offers.filter((offer) => offer.kind === 'network port')
         const isSilentBoard =

@@ -3,7 +3,7 @@ import { kindOf, type PartKind, partKinds } from '../catalogue/partKinds'
 import type { Brief } from '../design/brief'
 import type { Design } from '../design/design'
 import { type Machine, piecesOf } from '../machine/machine'
-import { inKindOrder, type Piece, type PieceId } from '../machine/piece'
+import { type Piece, type PieceId } from '../machine/piece'
 import { averagePricePerKilowattHourMinor } from './averagePrice'
 import { energyPerYearKilowattHours } from './energyPerYear'
 import { wallWatts } from './wallWatts'
@@ -54,7 +54,7 @@ const BAND_HIGH = 1.25
  */
 export function idlePower({ brief }: Pick<Design, 'brief'>, machine: Machine): PowerFigure {
   const away = new Set(machine.awayIds)
-  const present = inKindOrder(machine.ofKind).filter(({ id }) => !away.has(id))
+  const present = machine.inOrder.filter(({ id }) => !away.has(id))
   const permits = present.map(({ id, dataSheet }) => {
     return { id, permits: kindOf(dataSheet).permitsDeepIdle(dataSheet) }
   })

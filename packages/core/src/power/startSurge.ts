@@ -1,6 +1,5 @@
 import { kindOf } from '../catalogue/partKinds'
 import { type Machine, piecesOf } from '../machine/machine'
-import { inKindOrder } from '../machine/piece'
 
 const DRIVE_RAIL_VOLTS = 12
 
@@ -32,7 +31,7 @@ export function startSurge(machine: Machine): StartSurge | { notKnownPartIds: st
     ...starting.filter(({ dataSheet }) => dataSheet.start12VAmps === null),
   ]
   if (withoutValue.length > 0) return { notKnownPartIds: withoutValue.map(({ id }) => id) }
-  const idleWatts = inKindOrder(machine.ofKind).reduce((sum, { kind, dataSheet }) => {
+  const idleWatts = machine.inOrder.reduce((sum, { kind, dataSheet }) => {
     const { stands, draws } = kindOf(dataSheet)
     return kind === 'drive' || stands !== 'inside'
       ? sum

@@ -9,7 +9,6 @@ import {
 import { cableWords } from '@flint/core/drawing'
 import {
   cableFits,
-  cableList,
   type CableLine,
   type DataEnd,
   type PortHost,
@@ -228,7 +227,7 @@ function cheapest(need: CableLine['need'], parts: readonly CataloguePart[]) {
 
 /** The design with the cheapest fitting cable of the catalogue for every line that lacks one. */
 function withCables(before: Design, parts: readonly CataloguePart[]): Design {
-  const { lines } = cableList(resolveMachine(before))
+  const { lines } = resolveMachine(before).cables
   const missing = lines.filter(({ from }) => from === null)
   return missing.reduce((design, { need }) => {
     const part = cheapest(need, parts)

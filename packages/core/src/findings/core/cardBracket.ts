@@ -4,7 +4,6 @@ import type { Rule } from '../../judging/rule'
 import { sheetName } from '../../judging/sheetName'
 import { cardsOf, slotNeedOf } from '../../machine/cards'
 import { type Machine, pieceOf } from '../../machine/machine'
-import { inKindOrder } from '../../machine/piece'
 
 /** Cards whose bracket is too tall for the openings of the case, or too low to be screwed to them. */
 export const cardBracket: Rule = ({ machine }) => {
@@ -47,8 +46,8 @@ export const cardBracket: Rule = ({ machine }) => {
 }
 
 /** Each slot of a riser that lies flat takes one full-height card into a low case. */
-function flatPlaces({ ofKind }: Machine): number {
-  return inKindOrder(ofKind)
+function flatPlaces({ inOrder }: Machine): number {
+  return inOrder
     .flatMap(({ offers }) => offers)
     .reduce(
       (sum, offer) =>

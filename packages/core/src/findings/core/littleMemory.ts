@@ -8,7 +8,7 @@ import { sheetName } from '../../judging/sheetName'
 const FLOOR_BYTES = 8 * GIB
 
 /** How much memory a storage server wants is a question on which builders disagree. */
-export const memoryForCapacity: Rule = ({ design, machine, capacity }, format) => {
+export const littleMemory: Rule = ({ design, machine, capacity }, format) => {
   const board = pieceOf(machine, 'board')
   const modules = piecesOf(machine, 'memory')
   if (!board) return []

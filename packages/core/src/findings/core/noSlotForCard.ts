@@ -4,12 +4,12 @@ import type { Rule } from '../../judging/rule'
 import { sheetName } from '../../judging/sheetName'
 import { slotNeedOf } from '../../machine/cards'
 import { pieceOf, type Machine } from '../../machine/machine'
-import { inKindOrder, type Piece } from '../../machine/piece'
+import { type Piece } from '../../machine/piece'
 
 /** Cards and risers that find no slot which takes their edge. */
 export const noSlotForCard: Rule = ({ machine }, format) => {
   const board = pieceOf(machine, 'board')
-  const all = inKindOrder(machine.ofKind).filter(({ dataSheet }) => slotNeedOf(dataSheet))
+  const all = machine.inOrder.filter(({ dataSheet }) => slotNeedOf(dataSheet))
   if (!board || all.length === 0) return []
   const { slots } = board.dataSheet
   const base = { code: 'no-slot-for-card', step: 'core' } as const

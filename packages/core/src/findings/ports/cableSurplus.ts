@@ -1,12 +1,11 @@
 import { fitFinding } from '../../judging/fitFinding'
 import type { Rule } from '../../judging/rule'
 import { piecesOf } from '../../machine/machine'
-import { cableList } from '../../machine/wiring/cableList'
 import { partNames } from '../../judging/partNames'
 
 /** Data cables of the design that nothing wants; they cost money and do no harm. */
 export const cableSurplus: Rule = ({ machine }, format) => {
-  const surplus = cableList(machine).uses.filter(({ use }) => use === 'surplus')
+  const surplus = machine.cables.uses.filter(({ use }) => use === 'surplus')
   // While nothing is wired yet, no cable can be left over.
   if (surplus.length === 0 || machine.wiring.data.cables.length === 0) return []
   const owned = new Set(

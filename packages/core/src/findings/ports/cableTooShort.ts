@@ -3,11 +3,10 @@ import { notKnown } from '../../judging/notKnown'
 import type { Rule } from '../../judging/rule'
 import { sheetName } from '../../judging/sheetName'
 import { piecesOf } from '../../machine/machine'
-import { cableList } from '../../machine/wiring/cableList'
 
 /** A cable of the design with the right plugs that does not reach, as far as the drawing tells. */
 export const cableTooShort: Rule = ({ machine }, format) => {
-  const { lines, uses } = cableList(machine)
+  const { lines, uses } = machine.cables
   const cables = new Map(piecesOf(machine, 'cable').map((cable) => [cable.id, cable]))
   const base = { code: 'cable-too-short', step: 'paths' } as const
   const short = uses.filter(({ use }) => use === 'too short')

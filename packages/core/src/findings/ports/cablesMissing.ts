@@ -5,7 +5,7 @@ import { notKnown } from '../../judging/notKnown'
 import type { Rule } from '../../judging/rule'
 import { sheetName } from '../../judging/sheetName'
 import { piecesOf } from '../../machine/machine'
-import { type CableLine, cableList } from '../../machine/wiring/cableList'
+import { type CableLine } from '../../machine/wiring/cableList'
 import { cableWords } from '../../machine/wiring/cableWords'
 
 /**
@@ -14,7 +14,7 @@ import { cableWords } from '../../machine/wiring/cableWords'
  * Plain SATA cables come with boards and cost little; the cable list has them, this rule does not.
  */
 export const cablesMissing: Rule = ({ machine }, format) => {
-  const { lines, uses } = cableList(machine)
+  const { lines, uses } = machine.cables
   const cables = piecesOf(machine, 'cable')
   const cards = piecesOf(machine, 'controller')
   const findings: Finding[] = []

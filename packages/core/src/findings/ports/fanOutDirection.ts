@@ -2,11 +2,10 @@ import { fitFinding } from '../../judging/fitFinding'
 import type { Rule } from '../../judging/rule'
 import { sheetName } from '../../judging/sheetName'
 import { piecesOf } from '../../machine/machine'
-import { cableList } from '../../machine/wiring/cableList'
 
 /** A fan-out cable that would do if it were wired the other way: both ways look alike. */
 export const fanOutDirection: Rule = ({ machine }) => {
-  const turned = cableList(machine).uses.filter(({ use }) => use === 'wrong way')
+  const turned = machine.cables.uses.filter(({ use }) => use === 'wrong way')
   const [first] = turned
   const sheet = piecesOf(machine, 'cable').find(({ id }) => id === first?.partId)?.dataSheet
   if (!first || !sheet) return []

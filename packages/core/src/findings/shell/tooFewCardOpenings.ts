@@ -6,7 +6,7 @@ import type { Rule } from '../../judging/rule'
 import { sheetName } from '../../judging/sheetName'
 
 /** More cards than the case has openings for at its rear. */
-export const cardOpenings: Rule = ({ machine }, format) => {
+export const tooFewCardOpenings: Rule = ({ machine }, format) => {
   const chassis = pieceOf(machine, 'chassis')
   const cards = cardsOf(machine)
   if (!chassis || cards.length === 0) return []

@@ -4,10 +4,9 @@ import { withPart, without } from '../../../fixtures/ruleTable'
 import { resolveMachine } from '../resolveMachine'
 import type { Design } from '../../design/design'
 import { cablesToCsv } from './cableCsv'
-import { cableList } from './cableList'
 
 const rowsOf = (design: Design): Record<string, string>[] => {
-  const text = cablesToCsv(cableList(resolveMachine(design)).lines)
+  const text = cablesToCsv(resolveMachine(design).cables.lines)
   const { data, errors } = Papa.parse<Record<string, string>>(text.trimEnd(), { header: true })
   expect(errors).toEqual([])
   return data

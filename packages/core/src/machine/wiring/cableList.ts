@@ -38,6 +38,11 @@ export interface CableList {
   uses: { partId: PieceId; use: CableUse; line: CableLine | null }[]
 }
 
+/** What of a machine says which cables it wants. */
+type CablesOf = Pick<Machine, 'pieces' | 'ofKind' | 'cardPlaces' | 'bayById'> & {
+  wiring: Pick<Machine['wiring'], 'data'>
+}
+
 /** Lanes of a fan-out cable's wide end. */
 const FAN_OUT_ENDS = 4
 
@@ -48,7 +53,7 @@ const FAN_OUT_ENDS = 4
  * What lies in the box of a controller serves that controller's lines. Of a cable that serves none it is told
  * what is wrong with it for a line that still lacks one; with nothing wrong it is left over.
  */
-export function cableList(machine: Machine): CableList {
+export function cableList(machine: CablesOf): CableList {
   const hosts = new Map(machine.wiring.data.hosts.map((host) => [host.id, host]))
   const lines = machine.wiring.data.cables.flatMap((cable): CableLine[] => {
     const host = hosts.get(cable.hostId)
@@ -131,7 +136,7 @@ export function cableFits(sheet: CableSheet, need: CableNeed): boolean {
   )
 }
 
-function needOf(machine: Machine, { connectors, ends }: DataCable, host: PortHost): CableNeed {
+function needOf(machine: CablesOf, { connectors, ends }: DataCable, host: PortHost): CableNeed {
   const [first] = ends
   const farPlug = first?.plug ?? 'SATA'
   const isFanOut = host.lanes > 1 && (first?.lanes ?? 1) === 1
@@ -141,13 +146,12 @@ function needOf(machine: Machine, { connectors, ends }: DataCable, host: PortHos
     piece && 'lengthMm' in piece.dataSheet && host.plug !== 'USB' ? piece.dataSheet.lengthMm : null
   const geometry = { pieces: machine.ofKind, cardPlaces: machine.cardPlaces }
   const from = host.plug === 'USB' ? null : spotOfPiece(geometry, host.pieceId, lengthMm)
-  const bayOf = new Map(machine.bays.map((bay) => [bay.id, bay]))
   const lengths = ends.map(({ bayIds }) =>
     cableMm(
       from,
       spotOfBays(
         geometry,
-        bayIds.flatMap((id) => bayOf.get(id) ?? []),
+        bayIds.flatMap((id) => machine.bayById.get(id) ?? []),
       ),
     ),
   )

@@ -5,6 +5,7 @@ import type { PieceId } from '../piece'
 import type { PoolGroup } from './assignment'
 import { ConnectorAllocator, type DataCable } from './connectorAllocator'
 import type { DataEnd } from './dataEnds'
+import { GroupKeys } from './groupKeys'
 import { isPortOf, type PortHost } from './portHosts'
 import type { DescribedHost, Solver } from '../solver'
 
@@ -58,6 +59,51 @@ export interface DataProblem {
  * attached to what is left over, so that the bays work when they are wanted.
  */
 export function wireData(
+  problem: DataProblem,
+  paths: Pick<PathChoices, 'members' | 'portPins'>,
+  solver: Solver,
+): DataWiring {
+  const { ends, boots, hosts, groups } = problem
+  const keys = new GroupKeys(groups)
+  const looks = [...ends, ...boots].flatMap(({ key, plug, needsSas, needsNvme, drives }) => [
+    key,
+    plug,
+    needsSas,
+    needsNvme,
+    drives.length,
+    ...drives.flatMap(({ id, lane, bytesPerSecond }) => [lane, bytesPerSecond, keys.of(id)]),
+  ])
+  const from = [hosts, paths.members, paths.portPins, ...keys.groups, ends.length, ...looks]
+  return withDrives(
+    solver.stage('data cables', from, () => wire(problem, paths, solver)),
+    problem,
+  )
+}
+
+/** Wiring worked out for ends that look alike, with the drives that are behind them now. */
+function withDrives(
+  wiring: DataWiring,
+  { ends, boots, hosts, unspokenIds }: DataProblem,
+): DataWiring {
+  const endOf = new Map([...ends, ...boots].map((end) => [end.key, end]))
+  const cables = wiring.cables.map((cable) => ({
+    ...cable,
+    ends: cable.ends.flatMap(({ key }) => endOf.get(key) ?? []),
+  }))
+  const lanesOf = new Map(hosts.map(({ id, lanes }) => [id, lanes]))
+  const ports = cables.flatMap((cable) => portsOf(cable, lanesOf.get(cable.hostId) ?? 1))
+  const reached = new Set(ports.map(({ driveId }) => driveId))
+  const drives = ends.flatMap((end) => end.drives.map(({ id }) => id))
+  return {
+    ...wiring,
+    cables,
+    ports,
+    unreachedIds: [...drives.filter((id) => !reached.has(id)), ...unspokenIds],
+    unspokenIds: [...unspokenIds],
+  }
+}
+
+function wire(
   problem: DataProblem,
   { members, portPins }: Pick<PathChoices, 'members' | 'portPins'>,
   solver: Solver,
@@ -117,18 +163,15 @@ export function wireData(
   }
   const hostOf = new Map(problem.hosts.map((host) => [host.id, host]))
   const lanesOf = (cable: DataCable): number => hostOf.get(cable.hostId)?.lanes ?? 1
-  const ports = cables.flatMap((cable) => portsOf(cable, lanesOf(cable)))
-  const reached = new Set(ports.map(({ driveId }) => driveId))
-  const drives = ends.flatMap((end) => end.drives.map(({ id }) => id))
   return {
     hosts: [...problem.hosts],
     cables,
-    ports,
-    unreachedIds: [...drives.filter((id) => !reached.has(id)), ...problem.unspokenIds],
+    ports: [],
+    unreachedIds: [],
     unreachedPieceIds: boots.flatMap((boot) =>
       !attached.has(boot) && 'piece' in boot.ref ? [boot.ref.piece] : [],
     ),
-    unspokenIds: [...problem.unspokenIds],
+    unspokenIds: [],
     unreachedBays: [
       ...ends.filter((end) => !attached.has(end)).flatMap(emptyBays),
       ...cables.flatMap((cable) => withoutPort(cable, lanesOf(cable))),

@@ -2,6 +2,7 @@ import { AMPS_PER_POWER_PLUG, type PowerPlug } from '../../catalogue/plugs'
 import { type PathChoices, sameEnd, sameLead } from '../../design/pathChoices'
 import type { PiecesByKind, PieceId } from '../piece'
 import type { PoolGroup } from './assignment'
+import { GroupKeys } from './groupKeys'
 import { adapterCost, leadOutlets } from './leadOutlets'
 import { type PowerEnd, sumOf } from './powerEnds'
 import type { DescribedHost, Solver } from '../solver'
@@ -67,6 +68,46 @@ export const AMPS_PER_LEAD = 10
  * drives than it starts without sagging, then fewest leads whose loss alone loses a pool.
  */
 export function wirePower(
+  ends: readonly PowerEnd[],
+  leads: readonly SupplyLead[],
+  supplies: PiecesByKind['supply'],
+  groups: readonly PoolGroup[],
+  paths: Pick<PathChoices, 'members' | 'leadPins'>,
+  solver: Solver,
+): PowerWiring {
+  const keys = new GroupKeys(groups)
+  const looks = ends.flatMap(({ key, plug, startAmps, runningAmps, driveIds }) => [
+    key,
+    plug,
+    startAmps,
+    runningAmps,
+    ...driveIds.map((id) => keys.of(id)),
+  ])
+  const from = [leads, ...(supplies ?? []), paths.members, paths.leadPins, ...keys.groups, ...looks]
+  return withDrives(
+    solver.stage('power leads', from, () => wire(ends, leads, supplies, groups, paths, solver)),
+    ends,
+  )
+}
+
+/** Wiring worked out for plugs that look alike, with the drives that are behind them now. */
+function withDrives(wiring: PowerWiring, ends: readonly PowerEnd[]): PowerWiring {
+  const endOf = new Map(ends.map((end) => [end.key, end]))
+  const feeds = wiring.feeds.map((feed) => ({ ...feed, end: endOf.get(feed.end.key) ?? feed.end }))
+  return {
+    ...wiring,
+    feeds,
+    leads: wiring.leads.map((load) => ({
+      ...load,
+      driveIds: feeds.flatMap(({ leadKey, end }) =>
+        leadKey === load.lead.key ? end.driveIds : [],
+      ),
+    })),
+    unfed: wiring.unfed.flatMap(({ key }) => endOf.get(key) ?? []),
+  }
+}
+
+function wire(
   ends: readonly PowerEnd[],
   leads: readonly SupplyLead[],
   supplies: PiecesByKind['supply'],

@@ -9,14 +9,14 @@ import { removeParts } from '../../design/edits/removeParts'
 import { cableWords } from './cableWords'
 import type { Machine } from '../machine'
 import { resolveMachine } from '../resolveMachine'
-import { type CableLine, cableList } from './cableList'
+import type { CableLine } from './cableList'
 
 const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
 const drawer = demoDesign('drawer-of-drives')
 
 const wired = (design: Design): Machine['wiring'] => resolveMachine(design).wiring
-const linesOf = (design: Design): CableLine[] => cableList(resolveMachine(design)).lines
+const linesOf = (design: Design): CableLine[] => resolveMachine(design).cables.lines
 const withParts = (design: Design, ...slugs: string[]): Design =>
   slugs.reduce((design, slug) => withPart(design, slug), design)
 

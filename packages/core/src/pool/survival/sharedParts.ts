@@ -83,7 +83,7 @@ function controllers(machine: Machine): PartOfSeveral[] {
 function cables(machine: Machine): PartOfSeveral[] {
   const { hosts, cables: all } = machine.wiring.data
   const onCable = drivesByCable(machine)
-  const bayOf = new Map(machine.bays.map((bay) => [bay.id, bay]))
+  const bayOf = machine.bayById
   return all
     .filter(({ ends }) => !ends.some(({ isOutside }) => isOutside))
     .map(({ id, hostId, connectors, ends }) => {
@@ -105,7 +105,7 @@ function leads({ wiring }: Machine): PartOfSeveral[] {
 
 /** Backplanes and enclosures: the bays of one block share them. */
 function blocks(machine: Machine): PartOfSeveral[] {
-  const bayOf = new Map(machine.bays.map((bay) => [bay.id, bay]))
+  const bayOf = machine.bayById
   const several = new Set(machine.blocks.map(({ pieceId }) => pieceId)).size > 1
   return machine.blocks.flatMap((block): PartOfSeveral[] => {
     const inside = baysOfBlock(block, bayOf)

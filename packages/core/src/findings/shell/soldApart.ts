@@ -5,7 +5,7 @@ import { notKnown } from '../../judging/notKnown'
 import { sheetName } from '../../judging/sheetName'
 
 /** Trays, rails or screws that do not come with the case and are easily forgotten. */
-export const traysMissing: Rule = ({ machine, bays }, format) => {
+export const soldApart: Rule = ({ machine, bays }, format) => {
   const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return []
   const drives = bays.bays.filter(({ drive }) => drive !== null).length
