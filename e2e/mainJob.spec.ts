@@ -194,3 +194,29 @@ test('a finding leads to its parts and a fix does away with it', async ({
   await expect(finding).toHaveCount(0)
   await expect(figure(page, 'working')).toHaveText('34.8')
 })
+
+test('M.2 drives have places of their own and become a pool; a drive that is sent back leaves its pool weaker', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  const find = page.getByRole('searchbox', { name: 'Find a drive' })
+  await find.fill('Shard 1 M')
+  await page.locator('[data-model="quillon-shard-1m"]').click()
+  const socket = page.locator('[data-socket="M.2 1"]')
+  await socket.focus()
+  await page.keyboard.press('Space')
+  await expect(socket).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'Layout', exact: true }).click()
+  await page.getByRole('combobox', { name: 'Family' }).click()
+  await page.getByRole('option', { name: /^ZFS/ }).click()
+  await page.locator('[data-offer]').first().click()
+  await expect(socket).toContainText('B1')
+  await bay(page, 2).click()
+  await page.getByRole('button', { name: 'Send back' }).click()
+  await expect(page.getByRole('region', { name: 'Sent back' })).toContainText('A2')
+  await expect(figure(page, 'survived')).toContainText('none')
+  await page.getByRole('button', { name: 'it is back' }).click()
+  await page.getByRole('button', { name: /^to bay 2/ }).click()
+  await expect(bay(page, 2)).toContainText('A2')
+})

@@ -143,7 +143,8 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
   const shape = SHAPE[verdict]
   const there = fittedOfKind(design, sheet.kind).length
   const isOneMore = there < mostOf(design, sheet.kind)
-  const mayStandBeside = there > 0 && partKinds[sheet.kind].count === 'one or more'
+  const mayStandBeside =
+    there > 0 && verdict !== 'does not fit' && partKinds[sheet.kind].count === 'one or more'
   return (
     <li>
       <button

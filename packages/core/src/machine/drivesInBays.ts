@@ -1,12 +1,7 @@
 import type { Bay, BayBlock, BayId } from './bays'
-import type { Piece, PieceId } from './piece'
+import type { Piece } from './piece'
 
 /** Which drive sits in which bay. A bay that no piece has holds nothing: its drive lies on the bench. */
-export interface BayUse {
-  bay: Bay
-  driveId: PieceId | null
-}
-
 export function drivesInBays(
   bays: readonly Bay[],
   drives: readonly Piece<'drive'>[],

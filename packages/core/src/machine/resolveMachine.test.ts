@@ -77,9 +77,8 @@ describe('after an edit', () => {
           design = one(design)
           machine = resolveMachine(design, machine)
         }
-        const { solved: _kept, ...resolved } = machine
-        const { solved: _anew, ...expected } = resolveMachine(design)
-        expect(resolved).toEqual(expected)
+        // What is kept for the next one is no part of the answer.
+        expect({ ...machine, solved: null }).toEqual({ ...resolveMachine(design), solved: null })
       }),
       { numRuns: 40 },
     )

@@ -33,15 +33,15 @@ export function DriveOffers() {
   const [words, setWords] = useState('')
   const chosenBays = bays.bays.filter(({ bay }) => selected.includes(bay.id))
   const firstFree = bays.bays.find(({ drive }) => drive === null)
-  const into = (selected.length > 0 ? chosenBays : firstFree ? [firstFree] : []).map(
+  const into = (chosenBays.length > 0 ? chosenBays : firstFree ? [firstFree] : []).map(
     ({ bay }) => bay,
   )
   const models = useMemo(() => driveModels(data ?? [], words, format), [data, words])
   return (
     <>
-      <h2>{selected.length > 0 ? 'Which drive?' : 'Drives to put in'}</h2>
+      <h2>{chosenBays.length > 0 ? 'Which drive?' : 'Drives to put in'}</h2>
       <p className="soft">
-        {selected.length > 0
+        {chosenBays.length > 0
           ? `Goes into ${format.counted(into.length, 'chosen bay')}.`
           : firstFree
             ? 'Drag one to a bay, or choose bays first. A click fills the first free bay, or a socket.'

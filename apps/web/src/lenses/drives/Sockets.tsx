@@ -79,11 +79,10 @@ function Socket({ use: { name, drive }, chosen, onChoose }: SocketProps) {
           <rect width="14" height="100%" fill={hatchFill(member.lettered.index)} />
         </svg>
       )}
-      <span>
-        <strong>{isPulled ? `✕ ${group}` : group}</strong> {name}{' '}
-        <span className="figure">{size}</span>
-        <span className="soft"> {drive?.sheet.model}</span>
-      </span>
+      <strong>{isPulled ? `✕ ${group}` : group}</strong>
+      <span className="soft">{name}</span>
+      <span className="figure">{size}</span>
+      <span>{drive?.sheet.model}</span>
     </button>
   )
 }

@@ -7,7 +7,12 @@ import {
 } from '@flint/core/figures'
 import { Link } from 'react-router'
 import { format } from '../../controls/locale'
-import { selectDesign, selectEvaluation, selectSharedParts } from '../../sheet/selectors'
+import {
+  selectDesign,
+  selectEvaluation,
+  selectMachine,
+  selectSharedParts,
+} from '../../sheet/selectors'
 import { drivesPulled, drivesPutBack } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
@@ -93,8 +98,9 @@ function LostWords({ loss }: { loss: DataLoss | undefined }) {
 /** The smallest set of drives that takes the pool along. */
 function FatalWords({ poolId }: { poolId: string }) {
   const design = useAppSelector(selectDesign)
+  const { awayIds } = useAppSelector(selectMachine)
   const dispatch = useAppDispatch()
-  const fatal = smallestFatalSets(design).find((one) => one.poolId === poolId)
+  const fatal = smallestFatalSets(design, awayIds).find((one) => one.poolId === poolId)
   if (!fatal) return null
   const letters = letteredGroups(design)
     .filter(({ group }) => fatal.groupIds.includes(group.id))

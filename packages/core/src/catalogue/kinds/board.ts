@@ -129,9 +129,6 @@ export function sharedPlace(name: string): BoardPlace {
   return { kind: kind === 'm2' ? 'M.2' : 'slot', number: Number(number) }
 }
 
-export type M2Socket = z.infer<typeof m2Socket>
-export type SlotSharing = z.infer<typeof sharing>
-
 type BoardSheet = z.infer<typeof boardSheet>
 
 /** USB ports of a board whose data sheet does not say. Common practice, no source. */

@@ -49,6 +49,9 @@ test.each(Object.entries(asBefore))(
   },
 )
 
+const without = (from: object, field: string): object =>
+  Object.fromEntries(Object.entries(from).filter(([name]) => name !== field))
+
 /** A machine as version 5 wrote it: bays counted over the whole of it, the case first, then cages, then enclosures. */
 function version5(slugs: readonly string[], bays: readonly number[]): Record<string, unknown> {
   const { fitted, snapshots, ...rest } = newDesign('old', slugs.map(demoPart))
@@ -60,7 +63,7 @@ function version5(slugs: readonly string[], bays: readonly number[]): Record<str
     paths: { members: 'spread', cardPins: [], portPins: [], leadPins: [] },
     snapshots: [...snapshots, sheet],
     fitted: [
-      ...fitted.map(({ away: _since, ...part }) => part),
+      ...fitted.map((part) => without(part, 'away')),
       ...bays.map((bay, index) => ({
         id: `drive-${index + 1}`,
         snapshotId: sheet.id,

@@ -20,19 +20,27 @@ const WANTED: readonly Wanted[] = [
   { kind: 'boot', severity: 'risks', why: 'the system has no device of its own to start from' },
 ]
 
-/** A core part that is not chosen yet. An empty case, or drives that are only compared, are left alone. */
-export const partMissing: Rule = ({ machine }): Finding[] => {
+/**
+ * A core part that is not chosen yet. An empty case, or drives that are only compared, are left alone; a drive that
+ * is in no pool may be what the system starts from.
+ */
+export const partMissing: Rule = ({ design, machine }): Finding[] => {
   const isBegun = WANTED.some(({ kind }) => piecesOf(machine, kind).length > 0)
   if (!isBegun) return []
-  return WANTED.filter(({ kind }) => piecesOf(machine, kind).length === 0).map(
-    ({ kind, severity, why }) => ({
-      code: 'part-missing',
-      severity,
-      step: kind === 'supply' ? 'shell' : 'core',
-      partIds: [],
-      groupIds: [],
-      sentence: `No ${partKinds[kind].words.one} is chosen: ${why}.`,
-      numbers: {},
-    }),
+  const pooled = new Set(
+    design.pools.flatMap(({ groups }) => groups.flatMap(({ driveIds }) => driveIds)),
   )
+  const away = new Set(machine.awayIds)
+  const isSpare = piecesOf(machine, 'drive').some(({ id }) => !pooled.has(id) && !away.has(id))
+  const has = (kind: PartKind): boolean =>
+    piecesOf(machine, kind).length > 0 || (kind === 'boot' && isSpare)
+  return WANTED.filter(({ kind }) => !has(kind)).map(({ kind, severity, why }) => ({
+    code: 'part-missing',
+    severity,
+    step: kind === 'supply' ? 'shell' : 'core',
+    partIds: [],
+    groupIds: [],
+    sentence: `No ${partKinds[kind].words.one} is chosen: ${why}.`,
+    numbers: {},
+  }))
 }

@@ -79,9 +79,8 @@ export function assignPlugs(
     }
     for (const { host, score } of ways) {
       if (isPerfect) return
-      if (best) {
-        if (steps > MOST_STEPS || compareScores(score, best.score) >= 0) continue
-      }
+      const isNoBetter = best !== null && compareScores(score, best.score) >= 0
+      if (isNoBetter || (best !== null && steps > MOST_STEPS)) continue
       if (host === null) state.left += leftBy(drives)
       else state.put(at, host)
       now[at] = host

@@ -63,6 +63,9 @@ test('the smallest fatal set is one more than is always survived', () => {
       expect(failures).toBe((survived ?? -1) + 1)
     }
   }
+  // One that is away leaves one less to fail.
+  const [gone = ''] = membersOf(cabin, 0)
+  expect(smallestFatalSets(cabin, [gone])).toMatchObject([{ failures: 2, groupIds: ['group-1'] }])
   const [first] = smallestFatalSets(cabin)
   expect([first?.failures, first?.groupIds.length]).toEqual([3, 2])
 })

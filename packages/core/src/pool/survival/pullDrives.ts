@@ -1,6 +1,7 @@
 import type { Design } from '../../design/design'
 import type { Pool } from '../../design/pools/pools'
 import { familyOf } from '../families'
+import { poolState } from '../poolState'
 import type { FailureGroup } from '../../design/pools/failureGroup'
 import type { LayoutFamily } from '../layoutFamily'
 
@@ -138,14 +139,20 @@ export interface FatalSet {
 /**
  * How few failures can cost data of each pool, and where?
  *
+ * @param awayIds members that are away already; each leaves less to tolerate
+ * @returns nothing of a pool that is down with those
  * @example two groups of double parity: 3 failures, in either group
  */
-export function smallestFatalSets({ pools }: Pick<Design, 'pools'>): FatalSet[] {
+export function smallestFatalSets(
+  { pools }: Pick<Design, 'pools'>,
+  awayIds: readonly string[] = [],
+): FatalSet[] {
+  const away = new Set(awayIds)
   return pools.flatMap((pool) => {
     const family = familyOf(pool)
-    const sets = family.failureGroups(pool)
-    if (sets.length === 0) return []
+    const sets = poolState(pool, away).groups
     const least = Math.min(...sets.map(({ tolerates }) => tolerates))
+    if (sets.length === 0 || least < 0) return []
     const weakest = sets.filter(({ tolerates }) => tolerates === least)
     return [
       {
