@@ -135,7 +135,7 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     cardPlaces: openings,
     ...needs,
     wiring: { data, power },
-    cables: cableList({ pieces: byId, ofKind, cardPlaces: openings, bayById, wiring: { data } }),
+    cables: cableList({ pieces: byId, ofKind, cardPlaces: openings, bayById, data }),
     links,
     drivePaths,
     networkPaths,

@@ -79,8 +79,7 @@ export function assignPlugs(
     }
     for (const { host, score } of ways) {
       if (isPerfect) return
-      const isNoBetter = best !== null && compareScores(score, best.score) >= 0
-      if (isNoBetter || (best !== null && steps > MOST_STEPS)) continue
+      if (best && (steps > MOST_STEPS || compareScores(score, best.score) >= 0)) continue
       if (host === null) state.left += leftBy(drives)
       else state.put(at, host)
       now[at] = host
@@ -152,7 +151,7 @@ function areAlike(
   other: number,
 ): boolean {
   const [a, b] = [items[one], items[other]]
-  if (!a || !b || a.driveIds.length !== b.driveIds.length) return false
+  if (!a || a.driveIds.length !== b?.driveIds.length) return false
   return (
     compareLists(a.demands, b.demands) === 0 &&
     compareLists(a.takes, b.takes) === 0 &&

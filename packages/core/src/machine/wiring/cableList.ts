@@ -1,10 +1,12 @@
 import type { CableSheet } from '../../catalogue/kinds/cable'
 import type { DataPlug } from '../../catalogue/plugs'
-import { type Machine, pieceOf, piecesOf } from '../machine'
-import type { PieceId } from '../piece'
+import type { Bay, BayId } from '../bays'
+import type { CardPlace } from '../cardPlaces'
+import type { Piece, PiecesByKind, PieceId } from '../piece'
 import { cableMm, spotOfBays, spotOfPiece } from './cableLength'
 import type { DataCable } from './connectorAllocator'
 import type { PortHost } from './portHosts'
+import type { DataWiring } from './wireData'
 
 /** What a cable must be. */
 export interface CableNeed {
@@ -39,8 +41,12 @@ export interface CableList {
 }
 
 /** What of a machine says which cables it wants. */
-type CablesOf = Pick<Machine, 'pieces' | 'ofKind' | 'cardPlaces' | 'bayById'> & {
-  wiring: Pick<Machine['wiring'], 'data'>
+interface CablesOf {
+  pieces: ReadonlyMap<PieceId, Piece>
+  ofKind: PiecesByKind
+  cardPlaces: readonly CardPlace[]
+  bayById: ReadonlyMap<BayId, Bay>
+  data: DataWiring
 }
 
 /** Lanes of a fan-out cable's wide end. */
@@ -54,12 +60,12 @@ const FAN_OUT_ENDS = 4
  * what is wrong with it for a line that still lacks one; with nothing wrong it is left over.
  */
 export function cableList(machine: CablesOf): CableList {
-  const hosts = new Map(machine.wiring.data.hosts.map((host) => [host.id, host]))
-  const lines = machine.wiring.data.cables.flatMap((cable): CableLine[] => {
+  const hosts = new Map(machine.data.hosts.map((host) => [host.id, host]))
+  const lines = machine.data.cables.flatMap((cable): CableLine[] => {
     const host = hosts.get(cable.hostId)
     return host ? [{ cable, host, need: needOf(machine, cable, host), from: null }] : []
   })
-  const cables = piecesOf(machine, 'cable')
+  const cables = (machine.ofKind.cable ?? [])
     .map(({ id, dataSheet }) => ({ partId: id, sheet: dataSheet }))
     .sort((one, other) => (one.sheet.lengthMm ?? Infinity) - (other.sheet.lengthMm ?? Infinity))
   const left = [...cables]
@@ -71,7 +77,7 @@ export function cableList(machine: CablesOf): CableList {
     const [found] = at === -1 ? [] : left.splice(at, 1)
     if (found) line.from = { partId: found.partId, name: found.sheet.model, inBox: false }
   }
-  for (const { id, dataSheet } of piecesOf(machine, 'controller')) {
+  for (const { id, dataSheet } of machine.ofKind.controller ?? []) {
     let inBox = dataSheet.cablesIncluded ?? 0
     for (const line of lines) {
       if (inBox === 0) break
@@ -155,7 +161,7 @@ function needOf(machine: CablesOf, { connectors, ends }: DataCable, host: PortHo
       ),
     ),
   )
-  const angled = pieceOf(machine, 'chassis')?.dataSheet.angledPlugsFit ?? null
+  const angled = machine.ofKind.chassis?.[0]?.dataSheet.angledPlugsFit ?? null
   const ownPlugs = farPlug === 'SATA' || farPlug === 'SFF-8482'
   return {
     nearPlug: host.plug,
