@@ -1,4 +1,4 @@
-import { useDraggable, useDroppable } from '@dnd-kit/core'
+import { type Active, useDraggable, useDroppable } from '@dnd-kit/core'
 import { type Design, pinCard, pinPort, type PortRef } from '@flint/core/editing'
 import { type DataCable, takes } from '@flint/core/figures'
 import type { PlanEnd, PlanPoint, PlanPort, PlanSlot } from './planRuns'
@@ -7,6 +7,8 @@ import styles from './paths.module.css'
 /** What is dragged. */
 export interface Held {
   label: string
+  /** Where it may be let go. */
+  goesTo: Place['kind']
   /** The design with it put there; null where it does not go. */
   putOn: (place: Place, design: Design) => Design | null
 }
@@ -14,11 +16,14 @@ export interface Held {
 /** Where it can be let go. */
 export type Place = { kind: 'slot'; slot: PlanSlot } | { kind: 'port'; port: PlanPort }
 
+const goesTo = (active: Active | null): Place['kind'] | undefined =>
+  (active?.data.current as Held | undefined)?.goesTo
+
 /** A slot that cards can be dragged to. The choice in the tray does the same from the keyboard. */
 export function SlotPlace({ slot, pxPerMm }: { slot: PlanSlot; pxPerMm: number }) {
   const data: Place = { kind: 'slot', slot }
   const { setNodeRef, isOver, active } = useDroppable({ id: `slot-${slot.slot}`, data })
-  const isHeld = active?.id.toString().startsWith('card ')
+  const isHeld = goesTo(active) === 'slot'
   return (
     <div
       ref={setNodeRef}
@@ -48,6 +53,7 @@ export function HeldCard({ slot, pxPerMm }: HeldCardProps) {
   const { cardId } = slot
   const held: Held = {
     label: 'move a card to another slot',
+    goesTo: 'slot',
     putOn: (place, before) => {
       if (place.kind !== 'slot' || cardId === null || place.slot.slot === slot.slot) return null
       return slot.mayGoTo.includes(place.slot.slot)
@@ -83,7 +89,7 @@ export function PortPlace({ port, pxPerMm }: { port: PlanPort; pxPerMm: number }
   const data: Place = { kind: 'port', port }
   const id = `port ${port.host.id}:${port.connector}`
   const { setNodeRef, isOver, active } = useDroppable({ id, data })
-  const isHeld = active?.id.toString().startsWith('end ')
+  const isHeld = goesTo(active) === 'port'
   return (
     <div
       ref={setNodeRef}
@@ -118,6 +124,7 @@ interface HeldCableProps {
 export function HeldCable({ cable, hostName, at, pxPerMm }: HeldCableProps) {
   const held: Held = {
     label: 'plug a cable into another port',
+    goesTo: 'port',
     putOn: (place, before) => {
       if (place.kind !== 'port') return null
       const { host } = place.port
@@ -158,6 +165,7 @@ interface HeldEndProps {
 export function HeldEnd({ end, pxPerMm, onLight }: HeldEndProps) {
   const held: Held = {
     label: 'lead a cable to another port',
+    goesTo: 'port',
     putOn: (place, before) => {
       if (place.kind !== 'port' || !takes(place.port.host, end.end)) return null
       return pinPort(before, end.end.ref, portRefOf(place.port), place.port.host.lanes)

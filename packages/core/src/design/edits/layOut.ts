@@ -1,7 +1,7 @@
 import { failureGroupsOf, fewestMembers } from '../pools/pools'
 import type { Design } from '../design'
 import type { Group, Pool } from '../pools/pools'
-import { nextId } from './nextId'
+import { nextId, nextNumber } from './nextId'
 import { ungroupDrives } from './ungroupDrives'
 import { withGroups } from './withGroups'
 
@@ -39,11 +39,9 @@ export function layOut(design: Design, wanted: Pool, poolId?: string | null): De
         : pool
     return { ...without, pools: without.pools.map(joined) }
   }
-  const id = nextId(
-    'pool',
-    design.pools.map((pool) => pool.id),
-  )
-  const pool = withGroups({ ...wanted, id, name: id.replace('-', ' ') }, groups)
+  const ids = design.pools.map((pool) => pool.id)
+  const number = nextNumber('pool', ids)
+  const pool = withGroups({ ...wanted, id: `pool-${number}`, name: `pool ${number}` }, groups)
   return { ...without, pools: [...without.pools, pool] }
 }
 
