@@ -388,3 +388,10 @@ describe('slots that share lanes', () => {
     expect(sentenceOf([harmless])).toBeUndefined()
   })
 })
+
+test('a passive cooler wants no fan header', () => {
+  const oneMore = withPart(shelf, 'brisk-120')
+  expect(findingOf(oneMore, 'too-few-fan-headers')).toBeDefined()
+  const passive = withPart(oneMore, 'hollin-flat-47', { fanCount: 0 })
+  expect(findingOf(passive, 'too-few-fan-headers')).toBeUndefined()
+})

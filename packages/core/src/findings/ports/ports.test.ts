@@ -1,5 +1,5 @@
 import { demoDesign, demoPart } from '../../../fixtures/demo'
-import { type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
+import { findingOf, type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
 import type { Design } from '../../design/design'
 import { newDesign } from '../../design/newDesign'
 import { notePieces } from '../../design/edits/changeFields'
@@ -348,3 +348,12 @@ function hearthOn(powerPlugs: number): Record<string, unknown> {
     })),
   }
 }
+
+test('a boot drive on SATA is spoken of only while there is no other to start from', () => {
+  const short = without(cabin, 'controller')
+  expect(findingOf(short, 'too-few-ports')?.sentence).toContain(
+    'A boot drive on SATA needs one more',
+  )
+  const booted = withPart(short, 'quillon-spark-250m')
+  expect(findingOf(booted, 'too-few-ports')?.sentence).not.toContain('needs one more')
+})
