@@ -210,12 +210,14 @@ test('M.2 drives have places of their own and become a pool; a drive that is sen
   await page.getByRole('button', { name: 'Layout', exact: true }).click()
   await page.getByRole('combobox', { name: 'Family' }).click()
   await page.getByRole('option', { name: /^ZFS/ }).click()
-  await page.locator('[data-offer]').first().click()
+  await page.getByRole('button', { name: /^no redundancy/ }).click()
   await expect(socket).toContainText('B1')
   await bay(page, 2).click()
   await page.getByRole('button', { name: 'Send back' }).click()
   await expect(page.getByRole('region', { name: 'Sent back' })).toContainText('A2')
-  await expect(figure(page, 'survived')).toContainText('none')
+  await expect(page.getByRole('complementary', { name: 'Tray' })).toContainText(
+    'Pool nights: 1 member is sent back',
+  )
   await page.getByRole('button', { name: 'it is back' }).click()
   await page.getByRole('button', { name: /^to bay 2/ }).click()
   await expect(bay(page, 2)).toContainText('A2')
