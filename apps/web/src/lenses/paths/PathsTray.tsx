@@ -203,7 +203,7 @@ function MembersChoice() {
             type="button"
             className="plain-button"
             onClick={() => {
-              edit('let go of set places', dropPins)
+              edit('let all places be worked out', dropPins)
             }}
           >
             Let all be worked out

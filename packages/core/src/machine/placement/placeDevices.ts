@@ -1,6 +1,6 @@
 import type { PieceId } from '../piece'
-import { pcieBytesPerSecond, SATA_BYTES_PER_SECOND } from '../linkRates'
-import { type Device, type Place, type PlacementProblem, type Sharing, takes } from './places'
+import { linkAt, type PlaceOf, rateOf, rootOf, usedOf } from './placedLink'
+import { type Device, type Place, type PlacementProblem, takes } from './places'
 
 /** A device in its place. */
 export interface PlacedDevice {
@@ -37,9 +37,6 @@ const MOST_STEPS_WITHOUT = 5 * MOST_STEPS
 
 const countOf = (all: readonly { kind: Place['kind'] }[], kind: Place['kind']): number =>
   all.filter((one) => one.kind === kind).length
-
-/** M.2 sockets have four lanes at most. Source: PCI Express M.2 specification (from memory). */
-const M2_LANES = 4
 
 /**
  * Into which slots and sockets do cards, risers, carriers and M.2 devices go?
@@ -141,7 +138,7 @@ function search(problem: PlacementProblem, most: number, mayLeave: number): Plac
 /** Whether what passes the place on is itself placed, and the pin of the device is kept. */
 function isOpenFor(
   { places, devices }: PlacementProblem,
-  placeOf: readonly (number | null)[],
+  placeOf: PlaceOf,
   device: number,
   at: number,
 ): boolean {
@@ -156,18 +153,6 @@ function isOpenFor(
   if (!giver || !root || (devices[device]?.gives ?? 0) > 0) return false
   if (giver.needsSplit && under?.splitsInto && place.number > under.splitsInto) return false
   return pin === null || (pin === root.number && root.kind === devices[device]?.kind)
-}
-
-/** The place of the board that a place is, or is passed on from; undefined while its giver has none. */
-function rootOf(
-  places: readonly Place[],
-  placeOf: readonly (number | null)[],
-  at: number,
-): Place | undefined {
-  const place = places[at]
-  if (place?.giver === null || !place) return place
-  const under = placeOf[place.giver]
-  return under === null || under === undefined ? undefined : places[under]
 }
 
 /** What a device lacks in the best place for it, whatever else there is: a bound for those that have none yet. */
@@ -212,72 +197,10 @@ function classOfPlace(place: Place, { sharing, devices }: PlacementProblem): str
   return JSON.stringify({ ...place, pieceId: null, number: isSplit ? number : null })
 }
 
-/** Lanes of a place of the board once everything that takes some away is counted. */
-function lanesLeft(
-  { kind, number, electricalLanes }: Place,
-  sharing: readonly Sharing[],
-  isUsed: (kind: Place['kind'], number: number) => boolean,
-): number {
-  let lanes = electricalLanes
-  for (const { inUse, loses, lanesLeft: left } of sharing) {
-    if (loses.kind !== kind || loses.number !== number || left >= lanes) continue
-    const isItself = inUse.kind === kind && inUse.number === number
-    if (!isItself && isUsed(inUse.kind, inUse.number)) lanes = left
-  }
-  return lanes
-}
-
-function usedOf(
-  places: readonly Place[],
-  placeOf: readonly (number | null)[],
-): (kind: Place['kind'], number: number) => boolean {
-  return (kind, number) =>
-    placeOf.some((at) => {
-      const place = at === null ? undefined : places[at]
-      return place?.giver === null && place.kind === kind && place.number === number
-    })
-}
-
-const rateOf = (device: Device, pcieGeneration: number, lanes: number): number =>
-  device.kind === 'M.2' && device.speaks === 'SATA'
-    ? (SATA_BYTES_PER_SECOND[3] ?? 0)
-    : pcieBytesPerSecond(Math.min(device.pcieGeneration, pcieGeneration), lanes)
-
-/** Lanes and generation that a device has where it is; null in a place that is dead. */
-function linkAt(
-  { places, devices, sharing }: PlacementProblem,
-  placeOf: readonly (number | null)[],
-  isUsed: ReturnType<typeof usedOf>,
-  device: Device,
-  at: number,
-): { lanes: number; pcieGeneration: number } | null {
-  const place = places[at]
-  const root = rootOf(places, placeOf, at)
-  if (!place || !root) return null
-  const left = lanesLeft(root, sharing, isUsed)
-  if (left === 0) return null
-  let { pcieGeneration } = root
-  let lanes = left
-  const giver = place.giver === null ? undefined : devices[place.giver]
-  if (giver) {
-    pcieGeneration = Math.min(pcieGeneration, giver.pcieGeneration)
-    lanes = Math.min(lanes, giver.lanes)
-    if (giver.splitsLanes) lanes = widthOf(lanes / giver.gives)
-    if (place.kind === 'M.2') lanes = Math.min(lanes, M2_LANES)
-  }
-  return {
-    lanes: Math.min(device.lanes, lanes),
-    pcieGeneration: Math.min(device.pcieGeneration, pcieGeneration),
-  }
-}
-
-/** The widest of 1, 2, 4, 8 and 16 lanes that fits in so many. */
-const widthOf = (lanes: number): number => 2 ** Math.floor(Math.log2(Math.max(1, lanes)))
-
 /** What this way comes to at the least; null when a device would sit in a place that is dead. */
 function worthOf(
   problem: PlacementProblem,
-  placeOf: readonly (number | null)[],
+  placeOf: PlaceOf,
   atBest: readonly number[],
 ): Worth | null {
   const { places, devices } = problem
@@ -320,7 +243,7 @@ function comparePlaces(one: readonly (number | null)[], other: readonly (number 
 }
 
 /** Whether a way begun like this can still be better than one that is complete: none of its counts ever falls. */
-function mayBeat(worth: Worth, placeOf: readonly (number | null)[], than: Kept): boolean {
+function mayBeat(worth: Worth, placeOf: PlaceOf, than: Kept): boolean {
   const difference = compareWorth(worth, than.worth)
   return difference < 0 || (difference === 0 && comparePlaces(placeOf, than.placeOf) <= 0)
 }
@@ -334,10 +257,7 @@ function keep(best: Kept[], found: Kept, most: number): void {
   if (best.length > most) best.pop()
 }
 
-function placementOf(
-  problem: PlacementProblem,
-  placeOf: readonly (number | null)[],
-): Omit<Placement, 'isBest'> {
+function placementOf(problem: PlacementProblem, placeOf: PlaceOf): Omit<Placement, 'isBest'> {
   const { places, devices } = problem
   const isUsed = usedOf(places, placeOf)
   const placed = devices.flatMap((device, index): PlacedDevice[] => {
