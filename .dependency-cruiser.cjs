@@ -21,8 +21,10 @@ const CORE = {
   paths: [...BELOW_POOL, 'pool'],
   judging: BELOW_JUDGING,
   limits: [...BELOW_JUDGING, 'judging'],
-  findings: [...BELOW_JUDGING, 'judging'],
-  offers: [...BELOW_JUDGING, 'judging', 'evaluate.ts'],
+  // A rule speaks of the limit that it reads.
+  findings: [...BELOW_JUDGING, 'judging', 'limits'],
+  stillToChoose: [...BELOW_JUDGING, 'judging'],
+  offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'evaluate.ts'],
 }
 
 const WEB = {

@@ -9,7 +9,7 @@ test('by mouse: from the shelf to drives, a layout and another model', async ({
   await openDesign(page, house, 'Warm-room shelf')
   await expect(figure(page, 'working')).toHaveText('11.6')
   await expect(figure(page, 'survived')).toHaveText('any 1')
-  await expect(figure(page, 'idle')).toHaveText('28')
+  await expect(figure(page, 'idle')).toHaveText('29')
   await expect(figure(page, 'cost')).toHaveText('€1,235')
 
   // All four bays as one double-parity group: seen before it is chosen, then chosen.
@@ -76,12 +76,10 @@ test('by dragging: a model into a bay, a drive to another bay, a drive to the be
   await expect(bay(page, 2)).toHaveAccessibleName(/8 TB drive, group A, member 4/)
 
   await bay(page, 4).click()
-  await page.getByRole('button', { name: 'On the bench' }).click()
+  await page.getByRole('button', { name: 'Take out, keep' }).click()
   await expect(bay(page, 4)).toHaveAccessibleName(/empty/)
-  await expect(page.locator('[data-finding="member-on-the-bench"]')).toContainText(
-    'lies on the bench',
-  )
-  await drag('section[aria-label="On the bench"] .figure', '[data-bay="chassis-1/4"]')
+  await expect(page.locator('[data-finding="member-on-the-bench"]')).toContainText('taken out')
+  await drag('section[aria-label="Taken out"] .figure', '[data-bay="chassis-1/4"]')
   await expect(bay(page, 4)).toHaveAccessibleName(/20 TB drive/)
   await expect(page.locator('[data-finding="member-on-the-bench"]')).toHaveCount(0)
 })
@@ -190,7 +188,7 @@ test('a finding leads to its parts and a fix does away with it', async ({
   const finding = page.locator('[data-finding="pool-cannot-be-made"]')
   await expect(finding).toContainText('a raidz2 needs at least 3 members, not 2')
   await expect(figure(page, 'working')).toHaveText('0')
-  await finding.getByRole('button', { name: 'Dissolve group A' }).click()
+  await finding.getByRole('button', { name: 'Ungroup 2 drives' }).click()
   await expect(finding).toHaveCount(0)
   await expect(figure(page, 'working')).toHaveText('34.8')
 })

@@ -12,7 +12,7 @@ test('pull a drive: runs on, then one too many; the design stays as it is', asyn
   await page.getByRole('button', { name: 'Put all back' }).click()
   await bay(page, 1).click()
   await bay(page, 2).click({ modifiers: ['Shift'] })
-  await page.getByRole('button', { name: 'Pull', exact: true }).click()
+  await page.getByRole('button', { name: 'Try a failure', exact: true }).click()
   const pulled = page.getByRole('region', { name: 'Drives pulled' })
   await expect(pulled).toContainText('2 drives pulled')
   await expect(pulled).toContainText('runs on, degraded; one more of the 4 drives')

@@ -20,16 +20,22 @@ export interface Outcome {
  * @throws whatever is a fault of ours; mistakes in what was asked are an outcome
  */
 export async function run(
-  [name = '', file, ...rest]: readonly string[],
+  [name = '', ...files]: readonly string[],
   standardInput: AsyncIterable<Buffer>,
 ): Promise<Outcome> {
   try {
     const command = commands[name]
     if (!command) throw new CommandError(name ? `${name} is not a command. ${USAGE}` : USAGE)
-    if (file === undefined || rest.length > 0) {
-      throw new CommandError(`${name} takes one file name, or - for standard input.`)
+    const { reads, answer: answerTo } = command
+    if (files.length !== reads.length) {
+      const what = reads.length === 1 ? 'one file name' : `${reads.length} file names`
+      throw new CommandError(
+        `${name} takes ${what}, or - for standard input: ${reads.join(', then ')}.`,
+      )
     }
-    const answer = command(await readInput(file, standardInput))
+    const inputs: unknown[] = []
+    for (const file of files) inputs.push(await readInput(file, standardInput))
+    const answer = answerTo(...inputs)
     return { out: `${JSON.stringify(answer, null, 2)}\n`, err: '', status: 0 }
   } catch (error) {
     if (!(error instanceof CommandError)) throw error

@@ -46,7 +46,7 @@ export {
 } from './design/edits/changeFields'
 export { changePool } from './design/edits/changePool'
 export { changeSheet } from './design/edits/changeSheet'
-export { applyEdit, type Edit } from './design/edits/edit'
+export { applyEdit, type Edit, edit, type SingleEdit } from './design/edits/edit'
 export { fitAnother, fitPart, mostOf } from './design/edits/fitPart'
 export { groupDrives, type WantedGroup } from './design/edits/groupDrives'
 export { layOut } from './design/edits/layOut'

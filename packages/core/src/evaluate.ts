@@ -1,66 +1,103 @@
 import type { Design } from './design/design'
-import type { Finding, Measured } from './judging/finding'
-import type { Figures } from './judging/rule'
-import { findingsOf } from './findings/rules'
-import { judgeLimits } from './limits/limits'
-import { bayPlan } from './machine/bayPlan'
+import { type AnyFinding, inOrderOfWeight, rules } from './findings/rules'
+import { type Current, givenOf } from './givenOf'
+import type { OpenChoice } from './judging/choiceNeeded'
+import type { Given, Measured } from './judging/given'
+import { findingsBy, type Rule } from './judging/rule'
+import { type AnyJudgedLimit, limits } from './limits/limits'
 import type { Machine } from './machine/machine'
 import { resolveMachine } from './machine/resolveMachine'
-import { billOfMaterials } from './money/billOfMaterials'
-import { designCapacity } from './pool/designCapacity'
-import { designSurvival } from './pool/survival/designSurvival'
-import { idlePower } from './power/idlePower'
-import { formatterFor } from './units/formatter'
-
-/** Plain data, so that it can be cloned, sent to a worker and printed. */
-export interface Evaluation extends Figures {
-  findings: Finding[]
-}
+import { Recorder } from './recorder'
 
 /**
- * Everything that is shown about a design, in one call.
- *
- * Pure: the same design and locale always give the same evaluation, and no design that
- * `parseDesign` accepts makes it throw.
- *
- * @param locale the digits in which findings write their numbers
- * @param machine the design resolved, when it is at hand
+ * Everything that is measured and judged of a design, as facts without a word: plain data, so that it can be
+ * cloned, sent to a worker and printed. `findingWords` and `limitWords` write what is shown of it.
  */
-export function evaluate(
-  design: Design,
-  locale = 'en',
-  machine: Machine = resolveMachine(design),
-): Evaluation {
-  const format = formatterFor(locale)
-  const measured: Measured = {
-    capacity: designCapacity(design, machine),
-    survival: designSurvival(design, machine),
-    power: idlePower(design, machine),
-    cost: billOfMaterials(design),
-    bays: bayPlan(machine, design),
-  }
-  const subject = { ...measured, design, machine }
-  const figures: Figures = { ...measured, limits: judgeLimits(subject, format) }
-  return { ...figures, findings: findingsOf({ ...subject, ...figures }, format) }
+export interface Evaluation extends Measured {
+  limits: AnyJudgedLimit[]
+  findings: AnyFinding[]
+  /** What it still needs before it can be built. */
+  stillToChoose: readonly OpenChoice[]
+  /** Whether nothing is missing, nothing blocks and every limit is kept. */
+  isDone: boolean
 }
 
 /**
- * Evaluates designs one after the other, as edits make them, with the machine of the last one at hand: what an
- * edit leaves alone is not worked out again. The answers are those of `evaluate`.
+ * Evaluates designs one after the other, as edits make them, with all that it worked out for the last one at
+ * hand: each figure, limit and rule runs again only when something that it read has changed. What stays the same
+ * is the very same object.
  */
 export class Evaluator {
-  #machine: Machine | undefined
+  readonly #recorder = new Recorder()
+  readonly #given: Given
+  readonly #findings: () => AnyFinding[]
+  readonly #limits: () => AnyJudgedLimit[]
+  #current: Current | null = null
 
-  constructor(private readonly locale = 'en') {}
+  constructor() {
+    const recorder = this.#recorder
+    this.#given = givenOf(recorder, () => {
+      if (!this.#current) throw new Error('No design is looked at yet.')
+      return this.#current
+    })
+    const given = this.#given
+    const byRule = rules.map((rule) =>
+      // Each rule is only ever given what it found itself.
+      recorder.kept(() => findingsBy(rule as unknown as Rule<string, object>, given)),
+    )
+    this.#findings = recorder.kept(
+      () => inOrderOfWeight(byRule.flatMap((find) => find()) as AnyFinding[]),
+      false,
+    )
+    this.#limits = recorder.kept(
+      () =>
+        limits.flatMap((limit) => (given.judged(limit as never) as AnyJudgedLimit | null) ?? []),
+      false,
+    )
+  }
 
   machineOf(design: Design): Machine {
-    if (this.#machine?.madeFrom !== design) {
-      this.#machine = resolveMachine(design, this.#machine)
-    }
-    return this.#machine
+    const before = this.#current?.machine
+    return before?.madeFrom === design ? before : resolveMachine(design, before)
   }
 
-  evaluate(design: Design): Evaluation {
-    return evaluate(design, this.locale, this.machineOf(design))
+  /** The figures alone, for those who judge by themselves. */
+  measure(design: Design, machine: Machine = this.machineOf(design)): Measured {
+    this.#lookAt(design, machine)
+    const { capacity, survival, power, cost } = this.#given
+    return { capacity, survival, power, cost }
   }
+
+  /** @param machine the design resolved, when it is at hand */
+  evaluate(design: Design, machine: Machine = this.machineOf(design)): Evaluation {
+    const measured = this.measure(design, machine)
+    const { stillToChoose } = this.#given
+    const [found, judged] = [this.#findings(), this.#limits()]
+    return {
+      ...measured,
+      limits: judged,
+      findings: found,
+      stillToChoose,
+      isDone:
+        stillToChoose.length === 0 &&
+        judged.every(({ status }) => status === 'kept') &&
+        !found.some(({ severity }) => severity === 'blocks'),
+    }
+  }
+
+  #lookAt(design: Design, machine: Machine): void {
+    if (this.#current?.design === design && this.#current.machine === machine) return
+    this.#current = { design, machine }
+    this.#recorder.nextRound()
+  }
+}
+
+/**
+ * Everything that is measured and judged of a design, in one call.
+ *
+ * Pure: the same design always gives the same evaluation, and no design that `parseDesign` accepts makes it
+ * throw.
+ */
+export function evaluate(design: Design, machine?: Machine): Evaluation {
+  return new Evaluator().evaluate(design, machine)
 }

@@ -2,9 +2,31 @@
 import './schemaWithoutEval'
 
 export { type Evaluation, evaluate, Evaluator } from './evaluate'
-export type { Finding, Fix, Severity } from './judging/finding'
-export type { JudgedLimit, LimitStatus } from './judging/limit'
-export type { BayPlan, BayUse, DriveInPlace, SocketUse } from './machine/bayPlan'
+export { findingWords, type FindingWords } from './findings/findingWords'
+export type { AnyFinding, FindingCode } from './findings/rules'
+export type { ChoiceNeeded, OpenChoice } from './judging/choiceNeeded'
+export { editLabel } from './judging/editLabel'
+export { isLack, type Severity } from './judging/finding'
+export { type NotGiven, notGivenByPiece } from './judging/notGiven'
+export type { LimitStatus } from './judging/statusOf'
+export { fieldName, listed, missingWords, upperFirst, type Words, wordsFor } from './judging/words'
+export { amountText } from './limits/amountText'
+export {
+  type AnyJudgedLimit,
+  type LimitId,
+  type LimitWords,
+  limitWords,
+  standingOf,
+} from './limits/limits'
+export { choiceText } from './stillToChoose/choiceText'
+export type { Amount, Missing } from './units/amount'
+export {
+  type BayPlan,
+  bayPlan,
+  type BayUse,
+  type DriveInPlace,
+  type SocketUse,
+} from './machine/bayPlan'
 export { cardsOf, slotNeedOf } from './machine/cards'
 export {
   CHIPSET,
@@ -34,14 +56,20 @@ export type { BillLine, CostFigure } from './money/billOfMaterials'
 export { type CopyTime, copyTimes } from './network/copyTimes'
 export { expectedLinks } from './network/expectedLinks'
 export { type ReaderRates, readerRates } from './network/readerRates'
-export { fitVerdict, fitVerdicts, type FitVerdict, type Verdict } from './offers/fitVerdict'
+export {
+  fitVerdict,
+  fitVerdicts,
+  type FitVerdict,
+  reasonText,
+  type Verdict,
+} from './offers/fitVerdict'
 export { cardLoads } from './paths/cardLoads'
 export { machineReadRate } from './paths/machineReadRate'
 export { maxMinFair } from './paths/maxMinFair'
 export { type ScenarioRates, scenarioRates } from './paths/scenarioRates'
 export { NO_CHOICE, type Scenario, type ScenarioChoice } from './paths/scenarios/scenario'
 export { scenarios } from './paths/scenarios/scenarios'
-export { applySpeedUp, type SpeedUp, type SpeedUpChange, speedUps } from './paths/speedUps'
+export { type SpeedUp, type SpeedUpChange, speedUpEdit, speedUps } from './paths/speedUps'
 export {
   type Candidate,
   CANDIDATE_COLUMNS,
@@ -53,6 +81,7 @@ export type { DataLoss } from './pool/dedicatedParity/dataLossByFailures'
 export type { CapacityFigure } from './pool/designCapacity'
 export { familyOf, layoutFamilies } from './pool/families'
 export type { CapacityAnswer, Layout, LayoutFamily, SizedDrive, Traits } from './pool/layoutFamily'
+export { poolFigures } from './pool/poolFigures'
 export { poolState, type PoolStateName } from './pool/poolState'
 export { countedGroups } from './pool/survival/countedGroups'
 export { type PulledPool, pullDrives, smallestFatalSets } from './pool/survival/pullDrives'
@@ -62,4 +91,5 @@ export { blockEfficiency } from './pool/zfs/blockEfficiency'
 export { spareLayout } from './pool/zfs/spareLayout'
 export { vdevKinds } from './pool/zfs/vdevKinds'
 export type { ZfsVdevKindName } from './design/pools/zfsPool'
-export type { PowerFigure } from './power/idlePower'
+export { averagePricePerKilowattHourMinor } from './power/averagePrice'
+export type { PowerFigure, PowerTerm } from './power/idlePower'

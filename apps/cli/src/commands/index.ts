@@ -1,10 +1,19 @@
+import { apply } from './apply'
 import { capacity } from './capacity'
 import { evaluate } from './evaluate'
 import { machine } from './machine'
 
-/** What `flint` can compute: each takes the JSON read and returns what is printed. */
-export const commands: Partial<Record<string, (input: unknown) => unknown>> = {
-  capacity,
-  evaluate,
-  machine,
+interface Command {
+  /** What is read, in words: "a design". */
+  reads: readonly string[]
+  /** Takes the JSON read, one value for each, and returns what is printed. */
+  answer: (...inputs: unknown[]) => unknown
+}
+
+/** What `flint` can compute. */
+export const commands: Partial<Record<string, Command>> = {
+  capacity: { reads: ['a request'], answer: capacity },
+  evaluate: { reads: ['a design'], answer: evaluate },
+  machine: { reads: ['a design'], answer: machine },
+  apply: { reads: ['a design', 'a list of edits'], answer: apply },
 }

@@ -1,4 +1,3 @@
-import { renameDesign } from '@flint/core/editing'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { KeysDialog } from './KeysDialog'
@@ -96,7 +95,7 @@ function NameField() {
       title={name}
       onChange={({ target }) => {
         setDraft(target.value)
-        edit('rename the design', (design) => renameDesign(design, target.value), true)
+        edit({ do: 'rename', name: target.value }, true)
       }}
       onBlur={() => {
         setDraft(null)

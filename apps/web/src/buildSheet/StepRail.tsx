@@ -2,18 +2,20 @@ import { NavLink } from 'react-router'
 import { lenses } from '../lenses/lenses'
 import { SeverityShape } from '../controls/SeverityShape'
 import { useAppSelector } from '../store/hooks'
-import { selectEvaluation } from '../sheet/selectors'
+import { selectEvaluation, selectFindings } from '../sheet/selectors'
 import styles from './sheet.module.css'
 
-/** The steps of the work, in its order, with the worst that was found in each. */
+/** The steps of the work, in its order, with what is still to choose and the worst that was found in each. */
 export function StepRail() {
-  const { findings } = useAppSelector(selectEvaluation)
+  const findings = useAppSelector(selectFindings)
+  const { stillToChoose } = useAppSelector(selectEvaluation)
   return (
     <nav className={styles.rail} aria-label="Steps">
       <ol>
         {lenses.map(({ id, title, letter }) => {
           const here = findings.filter(({ step }) => step === id)
           const worst = here[0]
+          const open = stillToChoose.filter(({ step }) => step === id).length
           return (
             <li key={id}>
               <NavLink
@@ -23,6 +25,12 @@ export function StepRail() {
                 title={`Key ${letter}`}
               >
                 {title}
+                {open > 0 && (
+                  <span className={styles.stepOpen}>
+                    {open}
+                    <span className="only-for-readers"> still to choose</span>
+                  </span>
+                )}
                 {worst && (
                   <span className={styles.stepFindings}>
                     <SeverityShape severity={worst.severity} /> {here.length}

@@ -1,12 +1,12 @@
 import { frontsExtent, frontsOfDesign } from '@flint/core/drawing'
 import type { Design } from '@flint/core/editing'
-import type { Evaluation } from '@flint/core/figures'
+import { bayPlan, type Machine } from '@flint/core/figures'
 import { hatchFill } from './hatches'
 
 const PX_PER_MM = 0.36
 
 /** The front of a design, small and to one scale for all, for the shelf. */
-export function ElevationThumb({ design, evaluation }: { design: Design; evaluation: Evaluation }) {
+export function ElevationThumb({ design, machine }: { design: Design; machine: Machine }) {
   const fronts = frontsOfDesign(design)
   if (fronts.length === 0) return null
   const { widthMm, heightMm } = frontsExtent(fronts)
@@ -28,7 +28,7 @@ export function ElevationThumb({ design, evaluation }: { design: Design; evaluat
           strokeWidth="3"
         />
       ))}
-      {evaluation.bays.bays.map(({ bay, drive }) => (
+      {bayPlan(machine, design).bays.map(({ bay, drive }) => (
         <g key={bay.id}>
           <rect
             x={bay.leftMm}

@@ -10,7 +10,12 @@ export function Workings({ figure }: { figure: LedgerFigure }) {
   const evaluation = useAppSelector(selectEvaluation)
   const { title, formula, terms, source } = workingsOf(figure.id, design, evaluation)
   return (
-    <div className={styles.workings} role="dialog" aria-label={`How ${title} was worked out`}>
+    <div
+      className={styles.workings}
+      role="dialog"
+      aria-label={`How ${title} was worked out`}
+      tabIndex={0}
+    >
       <h2>{title}</h2>
       <p>{formula}</p>
       <table className={styles.terms}>

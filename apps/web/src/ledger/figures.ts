@@ -1,6 +1,12 @@
 import { binaryBytes } from '@flint/core/drawing'
 import type { Design } from '@flint/core/editing'
-import type { Evaluation } from '@flint/core/figures'
+import {
+  type Amount,
+  amountText,
+  type AnyJudgedLimit,
+  type Evaluation,
+  type LimitId,
+} from '@flint/core/figures'
 import { format } from '../controls/locale'
 
 export interface LedgerFigure {
@@ -8,37 +14,57 @@ export interface LedgerFigure {
   title: string
   /** A short explanation for a builder who does not know the term. */
   hint: string
+  /** The limit of the brief that it stands for. */
+  limitId: LimitId
   /** The number that bars and changes are counted in; null when it is not known. */
   amount: (evaluation: Evaluation) => number | null
   value: (evaluation: Evaluation) => { value: string; unit: string }
-  /** What the brief asks for or allows, in the same unit. */
-  limit: (design: Design, evaluation: Evaluation) => number | null
-  /** Whether the limit is a floor to reach or a ceiling to keep. */
-  limitIs: 'wanted' | 'allowed'
   below: (design: Design, evaluation: Evaluation) => string
 }
 
 const NOT_KNOWN = { value: 'not known', unit: '' }
 
+/** Whether anything of an amount is missing, so that only the least of it is known. */
+const isPartial = (amount: Amount): boolean => amount.missing.length > 0
+
+/** The number beside which a figure must not be rounded to look as if it were on the other side. */
+function boundOf(evaluation: Evaluation, id: LimitId): number | null {
+  const bound = limitOf(evaluation, id)?.bound
+  if (!bound) return null
+  return 'most' in bound ? bound.most : bound.least
+}
+
+/** How the design stands to a limit; null when its brief does not set it. */
+export function limitOf({ limits }: Evaluation, id: LimitId): AnyJudgedLimit | null {
+  return limits.find((limit) => limit.id === id) ?? null
+}
+
 /** The figures of the ledger, in its order. */
 export const ledgerFigures: readonly LedgerFigure[] = [
   {
     id: 'working',
-    title: 'to work with',
+    title: 'usable space',
     hint: 'Space for files once redundancy, the fill ceiling and the snapshot reserve have had their part.',
+    limitId: 'space',
     amount: ({ capacity }) => capacity.workingBytes,
-    value: ({ capacity }) => binaryBytes(capacity.workingBytes, 1, format.locale),
-    limit: (_document, { capacity }) => capacity.wantedBytes || null,
-    limitIs: 'wanted',
-    below: (_document, { capacity }) =>
+    value: (evaluation) => {
+      const { workingBytes } = evaluation.capacity
+      const write = (bytes: number, digits = 1): string =>
+        Object.values(binaryBytes(bytes, digits, format.locale)).join(' ')
+      const beside = boundOf(evaluation, 'space') ?? workingBytes
+      const [value = '', unit = ''] = format.apart(workingBytes, beside, write, 1)[0].split(' ')
+      return { value, unit }
+    },
+    below: (_design, { capacity }) =>
       capacity.wantedBytes > 0
-        ? `of ${format.space(capacity.wantedBytes)} wanted`
+        ? `of ${format.apart(capacity.wantedBytes, capacity.workingBytes, format.space, 1)[0]} wanted`
         : `${format.space(capacity.availableBytes)} available when empty`,
   },
   {
     id: 'survived',
     title: 'failures survived',
     hint: 'Drives that may fail together, whichever they are, without loss of data.',
+    limitId: 'failures',
     amount: ({ survival }) => survival.alwaysSurvived,
     value: ({ survival }) =>
       survival.alwaysSurvived === null
@@ -46,8 +72,6 @@ export const ledgerFigures: readonly LedgerFigure[] = [
         : survival.alwaysSurvived === 0
           ? { value: 'none', unit: '' }
           : { value: `any ${survival.alwaysSurvived}`, unit: '' },
-    limit: ({ brief }) => brief.failuresWanted,
-    limitIs: 'wanted',
     below: ({ brief }) =>
       brief.failuresWanted === null ? 'no wish in the brief' : `of ${brief.failuresWanted} wanted`,
   },
@@ -55,29 +79,38 @@ export const ledgerFigures: readonly LedgerFigure[] = [
     id: 'idle',
     title: 'idle at the wall',
     hint: 'Watts from the socket with the drives spinning and nobody reading.',
-    amount: ({ power }) => power.wallWatts,
-    value: ({ power }) =>
-      power.wallWatts === null ? NOT_KNOWN : { value: format.number(power.wallWatts), unit: 'W' },
-    limit: ({ brief }) => brief.idleWattsLimit,
-    limitIs: 'allowed',
-    below: ({ brief }, { power }) => {
-      if (power.wallWatts === null) return 'no power supply chosen'
-      const parts = [
-        `${format.number(power.lowWallWatts ?? 0)} to ${format.watts(power.highWallWatts ?? 0)}`,
-        `${format.roundMoney(power.costPerYearMinor ?? 0, brief.currency)} a year`,
-      ]
-      if (brief.idleWattsLimit !== null) parts.push(`limit ${format.number(brief.idleWattsLimit)}`)
-      return parts.join(' · ')
+    limitId: 'idle',
+    amount: ({ power }) => power.wall?.likely ?? null,
+    value: (evaluation) => {
+      const { wall } = evaluation.power
+      if (!wall) return NOT_KNOWN
+      const beside = boundOf(evaluation, 'idle') ?? wall.likely
+      return { value: amountText(wall, beside, format.number), unit: 'W' }
+    },
+    below: ({ brief }, { power: { wall, costPerYear } }) => {
+      if (!wall || !costPerYear) return 'no power supply chosen'
+      const parts = isPartial(wall)
+        ? ['more, by what is not given']
+        : [
+            `${format.number(wall.low)} to ${format.watts(wall.high)}`,
+            `${format.roundMoney(costPerYear.likely, brief.currency)} a year`,
+          ]
+      const limit = brief.idleWattsLimit
+      return [...(limit === null ? [] : [`limit ${format.number(limit, 1)}`]), ...parts].join(' · ')
     },
   },
   {
     id: 'cost',
     title: 'to buy',
     hint: 'All lines that are not owned yet, with shipping.',
-    amount: ({ cost }) => cost.totalMinor,
-    value: ({ cost }) => ({ value: format.roundMoney(cost.totalMinor, cost.currency), unit: '' }),
-    limit: ({ brief }) => brief.costLimitMinor,
-    limitIs: 'allowed',
+    limitId: 'cost',
+    amount: ({ cost }) => cost.total.likely,
+    value: (evaluation) => {
+      const { total, currency } = evaluation.cost
+      const beside = boundOf(evaluation, 'cost') ?? total.likely
+      const write = (minor: number, digits = 0): string => format.moneyTo(minor, currency, digits)
+      return { value: amountText(total, beside, write), unit: '' }
+    },
     below: ({ brief }, { cost }) => {
       const parts = [
         brief.costLimitMinor === null
@@ -90,12 +123,7 @@ export const ledgerFigures: readonly LedgerFigure[] = [
   },
 ]
 
-/** Whether an amount keeps the brief's limit; null when either is not known. */
-export function keepsLimit(
-  { limitIs }: Pick<LedgerFigure, 'limitIs'>,
-  amount: number | null,
-  limit: number | null,
-): boolean | null {
-  if (amount === null || limit === null) return null
-  return limitIs === 'wanted' ? amount >= limit : amount <= limit
+/** What of the brief a figure is held against, as a bar shows it. */
+export function barLimit(evaluation: Evaluation, { limitId }: LedgerFigure): number | null {
+  return boundOf(evaluation, limitId)
 }

@@ -1,6 +1,13 @@
 import { minorPerMajor } from '@flint/core/drawing'
-import { type Design, fittedOne } from '@flint/core/editing'
-import { type BillLine, type Evaluation, familyOf } from '@flint/core/figures'
+import { type Design, fittedOne, partKinds } from '@flint/core/editing'
+import {
+  amountText,
+  averagePricePerKilowattHourMinor,
+  type BillLine,
+  type Evaluation,
+  familyOf,
+  type PowerTerm,
+} from '@flint/core/figures'
 import { format } from '../controls/locale'
 import type { LedgerFigure } from './figures'
 
@@ -32,7 +39,7 @@ export function workingsOf(
 
 const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
   working: ({ houseRules, pools }, { capacity }) => ({
-    title: 'To work with',
+    title: 'Usable space',
     formula:
       'Space the file system offers when empty, times the fill ceiling less the snapshot reserve, times what compression is taken to save where the layout compresses. These are house rules, set in the brief.',
     terms: [
@@ -65,7 +72,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
         : [
             { label: 'Compression, assumed', value: format.number(houseRules.compressionRatio, 2) },
           ]),
-      { label: 'To work with', value: format.space(capacity.workingBytes, 2) },
+      { label: 'Usable space', value: format.space(capacity.workingBytes, 2) },
     ],
     source: [
       ...new Set(pools.map((pool) => familyOf(pool).source)),
@@ -76,7 +83,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
   survived: (design, { survival }) => ({
     title: 'Failures survived',
     formula:
-      'Every set of failed drives is counted. A set is survived when no group loses more members than it bears, so that no data is gone; the share is surviving sets over all sets.',
+      'Every set of failed drives is counted. A set is survived when no group loses more members than it tolerates, so that no data is gone; the share is surviving sets over all sets.',
     terms: [
       ...survival.pools.flatMap(({ poolId, survival: { byFailures, alwaysSurvived } }) => {
         const name = design.pools.find(({ id }) => id === poolId)?.name ?? poolId
@@ -96,40 +103,52 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
 
   idle: (design, { power }) => {
     const { brief } = design
+    const { wall, costPerYear, dc } = power
     const supply = fittedOne(design, 'supply')?.sheet
+    const term = ({ kind, state, pieces, watts }: PowerTerm): Term => {
+      const { one, many } = partKinds[kind].words
+      const name = `${pieces === 1 ? one : many}${state ? `, ${STATE_WORDS[state]}` : ''}`
+      return {
+        label: pieces > 1 ? `${name}, ${pieces} pieces` : name,
+        value: format.watts(watts, 1),
+      }
+    }
     return {
       title: 'Idle at the wall',
       formula:
-        'Idle watts of all parts, drives spinning, divided by the efficiency of the supply at that load; a year is 8,760 hours. The band around it is 10 % less and 25 % more.',
+        'Idle watts of all parts, drives spinning, divided by the efficiency of the supply at that load, and what stands beside the machine; a year is 8,760 hours. The band around it is 10 % less and 25 % more.',
       terms: [
-        ...power.terms.map(({ label, pieces, watts }) => ({
-          label: pieces > 1 ? `${label}, ${pieces} pieces` : label,
-          value: format.watts(watts, 1),
-        })),
-        { label: 'Behind the supply', value: format.watts(power.dcWatts, 1) },
+        ...power.terms.filter(({ isBeside }) => !isBeside).map(term),
+        { label: 'Behind the supply', value: format.watts(dc.likely, 1) },
         ...(supply && power.efficiency !== null
           ? [
               {
-                label: `Efficiency of ${supply.maker} ${supply.model}, ${supply.certificate}, at ${format.percent(power.dcWatts / supply.ratedWatts)} load, ${brief.mainsVolts} V`,
+                label: `Efficiency of ${supply.maker} ${supply.model}, ${supply.certificate}, at ${format.percent(dc.likely / supply.ratedWatts)} load, ${brief.mainsVolts} V`,
                 value: format.percent(power.efficiency, 1),
               },
             ]
           : []),
-        ...(power.kilowattHoursPerYear === null
+        ...power.terms
+          .filter(({ isBeside }) => isBeside)
+          .map(term)
+          .map(({ label, value }) => ({ label: `Beside the machine: ${label}`, value })),
+        ...(power.kilowattHoursPerYear === null || costPerYear === null
           ? []
           : [
               { label: 'Energy a year', value: `${format.number(power.kilowattHoursPerYear)} kWh` },
               {
-                label: `At ${format.number(brief.pricePerKilowattHourMinor / minorPerMajor(brief.currency), 4)} ${brief.currency} a kWh`,
-                value: `${format.money(power.costPerYearMinor ?? 0, brief.currency)} a year`,
+                label: `At ${format.number(averagePricePerKilowattHourMinor(brief) / minorPerMajor(brief.currency), 4)} ${brief.currency} a kWh${brief.priceBands.length > 0 ? ' on average over the day' : ''}`,
+                value: `${format.roundMoney(costPerYear.likely, brief.currency)} a year`,
               },
             ]),
         {
           label: 'Idle at the wall',
           value:
-            power.wallWatts === null
+            wall === null
               ? 'not known'
-              : `${format.number(power.lowWallWatts ?? 0)} to ${format.watts(power.highWallWatts ?? 0)}, likely ${format.number(power.wallWatts)}`,
+              : wall.missing.length > 0
+                ? `at least ${format.watts(wall.low)}`
+                : `${format.number(wall.low)} to ${format.watts(wall.high)}, likely ${format.number(wall.likely)}`,
         },
       ],
       source:
@@ -146,10 +165,22 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
         value: lineText(line),
       })),
       { label: 'Of this, shipping', value: format.money(cost.shippingMinor, cost.currency) },
-      { label: 'To buy', value: format.money(cost.totalMinor, cost.currency) },
+      {
+        label: 'To buy',
+        value: amountText(cost.total, cost.total.likely, (minor) =>
+          format.money(minor, cost.currency),
+        ),
+      },
     ],
     source: 'Prices of the catalogue as they were when the part was chosen.',
   }),
+}
+
+const STATE_WORDS: Record<NonNullable<PowerTerm['state']>, string> = {
+  asleep: 'asleep',
+  idle: 'deep idle',
+  'kept awake': 'kept from deep idle',
+  busy: 'busy',
 }
 
 function lineText({ pieces, price }: BillLine): string {

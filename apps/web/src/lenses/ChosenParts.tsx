@@ -1,4 +1,4 @@
-import { type PartChoice, removeParts } from '@flint/core/editing'
+import type { PartChoice } from '@flint/core/editing'
 import { Fragment } from 'react'
 import planStyles from '../drawing/plan.module.css'
 import { selectDesign } from '../sheet/selectors'
@@ -54,9 +54,7 @@ export function ChosenParts({
                       className="plain-button"
                       aria-label={`Remove ${sheet.maker} ${sheet.model}`}
                       onClick={() => {
-                        edit(`take out ${sheet.maker} ${sheet.model}`, (before) =>
-                          removeParts(before, [part.id]),
-                        )
+                        edit({ do: 'remove', partIds: [part.id] })
                       }}
                     >
                       remove

@@ -1,5 +1,6 @@
 import { partChoices, type StepId } from '@flint/core/editing'
 import { type ReactNode, useMemo, useState } from 'react'
+import { useLocation, useSearchParams } from 'react-router'
 import { PlainFront } from '../drawing/PlainFront'
 import { RearView } from '../drawing/RearView'
 import { SideSection } from '../drawing/SideSection'
@@ -35,8 +36,12 @@ export function PartsLens({ title, step, showsFronts = false, children }: PartsL
   const pointed = useAppSelector(selectPointedFinding)
   const [paneRef, widthPx] = useWidth()
   const choices = useMemo(() => partChoices(step), [step])
-  const [chosenTitle, setChosenTitle] = useState(choices[0]?.title)
-  const choice = choices.find((one) => one.title === chosenTitle)
+  // A link may say what is to be chosen; a switch that is pressed counts until another link does.
+  const location = useLocation()
+  const [search] = useSearchParams()
+  const [pressed, setPressed] = useState<{ at: string; title: string } | null>(null)
+  const wanted = pressed?.at === location.key ? pressed.title : search.get('choose')
+  const choice = choices.find((one) => one.title === wanted) ?? choices[0]
   const pointedPartIds = pointed?.partIds ?? []
   return (
     <LensFrame
@@ -51,7 +56,7 @@ export function PartsLens({ title, step, showsFronts = false, children }: PartsL
                   type="button"
                   aria-pressed={one === choice}
                   onClick={() => {
-                    setChosenTitle(one.title)
+                    setPressed({ at: location.key, title: one.title })
                   }}
                 >
                   {one.title}

@@ -1,32 +1,43 @@
-import type { JudgedLimit } from '@flint/core/figures'
+import type { LimitStatus, LimitWords } from '@flint/core/figures'
 import { SeverityShape } from '../controls/SeverityShape'
 import styles from './limits.module.css'
 
+interface ListedLimit extends LimitWords {
+  id: string
+  status: LimitStatus
+}
+
+const ORDER: Record<LimitStatus, number> = {
+  missed: 0,
+  'may be missed': 1,
+  'not known': 2,
+  kept: 3,
+}
+
 /** Every limit of the brief with what the design has: the missed ones first. */
-export function LimitList({ limits }: { limits: readonly JudgedLimit[] }) {
+export function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
   if (limits.length === 0) {
     return <p className="soft">The brief sets no limit yet.</p>
   }
-  const order = { missed: 0, 'not known': 1, kept: 2 }
-  const sorted = [...limits].sort((one, other) => order[one.standing] - order[other.standing])
+  const sorted = [...limits].sort((one, other) => ORDER[one.status] - ORDER[other.status])
   return (
     <table className={styles.limits}>
       <tbody>
-        {sorted.map(({ id, title, standing, wanted, has }) => (
-          <tr key={id} data-limit={id} data-standing={standing}>
+        {sorted.map(({ id, title, status, wanted, has }) => (
+          <tr key={id} data-limit={id} data-standing={status}>
             <td className={styles.shape}>
-              {standing === 'kept' ? (
+              {status === 'kept' ? (
                 <span aria-hidden="true">✓</span>
               ) : (
-                <SeverityShape severity={standing === 'missed' ? 'risks' : 'note'} />
+                <SeverityShape severity={status === 'missed' ? 'risks' : 'note'} />
               )}
-              <span className="only-for-readers">{standing}</span>
+              <span className="only-for-readers">{status}</span>
             </td>
             <th scope="row">{title}</th>
             <td>
               <span className="figure">{has}</span>
               <span className={styles.wanted}>
-                {standing === 'kept' ? '' : `${standing}, `}
+                {status === 'kept' ? '' : `${status}, `}
                 {wanted}
               </span>
             </td>

@@ -1,18 +1,29 @@
-import { driveBytes } from '@flint/core/editing'
+import { type Design, driveBytes } from '@flint/core/editing'
 import {
+  bayPlan,
   type CandidateDrive,
   cardLoads,
+  editLabel,
   evaluate,
+  type Evaluation,
+  Evaluator,
+  fieldName,
+  findingWords,
+  isLack,
+  limitWords,
+  listed,
   type Machine,
+  notGivenByPiece,
   otherPlacements,
   pullDrives,
   resolveMachine,
   sharedParts,
   spreadDrives,
+  wordsFor,
 } from '@flint/core/figures'
 import { createSelector } from '@reduxjs/toolkit'
 import type { RootState } from '../store/store'
-import { LOCALE } from '../controls/locale'
+import { format } from '../controls/locale'
 import type { OpenSheet } from '../store/sheetSlice'
 
 export const selectOpen = (state: RootState): OpenSheet | null => state.sheet.open
@@ -53,9 +64,54 @@ function machineSelector<D extends Parameters<typeof resolveMachine>[0] | null>(
 /** The design resolved: which piece sits where, what hangs on what. */
 export const selectMachine: (state: RootState) => Machine = machineSelector(selectDesign)
 
-export const selectEvaluation = createSelector(selectDesign, selectMachine, (design, machine) =>
-  evaluate(design, LOCALE, machine),
+/** What sits in each bay and socket, and what lies outside. */
+export const selectBayPlan = createSelector(selectMachine, selectDesign, bayPlan)
+
+/** A selector of evaluations that has the last one at hand: what an edit leaves alone stays the same object. */
+function evaluationSelector<D extends Design | null>(
+  select: (state: RootState) => D,
+  selectMachineOf: (state: RootState) => Machine | null,
+) {
+  const evaluator = new Evaluator()
+  return createSelector(
+    select,
+    selectMachineOf,
+    (design, machine) => (design && machine ? evaluator.evaluate(design, machine) : null),
+    // An evaluation where there is a design, and null where there is none.
+  ) as unknown as (state: RootState) => D extends null ? Evaluation | null : Evaluation
+}
+
+export const selectEvaluation = evaluationSelector(selectDesign, selectMachine)
+
+/** The names and digits that sentences are written with. */
+export const selectWords = createSelector(selectDesign, (design) => wordsFor(design, format))
+
+/** What was found, but for what is only not known, each with its words. */
+export const selectFindings = createSelector(selectEvaluation, selectWords, ({ findings }, words) =>
+  findings
+    .filter((finding) => !isLack(finding))
+    .map((finding) => ({
+      ...finding,
+      ...findingWords(finding, words),
+      fixLabel: finding.fix && editLabel(finding.fix, words),
+    })),
 )
+export type ShownFinding = ReturnType<typeof selectFindings>[number]
+
+/** What data sheets and the brief leave open, one entry for each piece. */
+export const selectNotGiven = createSelector(selectEvaluation, selectWords, ({ findings }, words) =>
+  notGivenByPiece(findings).map((one) => ({
+    ...one,
+    name: one.pieceId === null ? 'The brief' : words.piece(one.pieceId),
+    fields: listed(one.missing.map(fieldName)),
+  })),
+)
+
+/** The limits of the brief, with their words. */
+export const selectLimits = createSelector(selectEvaluation, selectWords, ({ limits }, words) =>
+  limits.map((limit) => ({ ...limit, ...limitWords(limit, words) })),
+)
+export type ShownLimit = ReturnType<typeof selectLimits>[number]
 
 const selectPreview = (state: RootState) => selectSheet(state).preview
 const selectPreviewMachine = machineSelector(selectPreview)
@@ -65,24 +121,20 @@ export const selectShownMachine = (state: RootState): Machine =>
   selectPreviewMachine(state) ?? selectMachine(state)
 
 /** What the ledger would become by the choice under the pointer; null when there is none. */
-export const selectPreviewEvaluation = createSelector(
-  selectPreview,
-  selectPreviewMachine,
-  (preview, machine) => preview && machine && evaluate(preview, LOCALE, machine),
-)
+export const selectPreviewEvaluation = evaluationSelector(selectPreview, selectPreviewMachine)
 
 /** The ledger at the last checkpoint; null when nothing has changed since. */
 export const selectCheckpointEvaluation = createSelector(
   (state: RootState) => selectSheet(state).checkpoint,
-  selectDesign,
-  (checkpoint, design) => (checkpoint === design ? null : evaluate(checkpoint, LOCALE)),
+  (state: RootState) => selectSheet(state).checkpoint === selectDesign(state),
+  (checkpoint, isSame) => (isSame ? null : evaluate(checkpoint)),
 )
 
 /** The drives that sit in the chosen bays and sockets, in their order. */
 export const selectChosenDrives = createSelector(
-  selectEvaluation,
+  selectBayPlan,
   selectSelectedBays,
-  ({ bays }, selected) =>
+  (bays, selected) =>
     [...bays.bays.map(({ bay, drive }) => ({ id: bay.id, drive })), ...bays.sockets].flatMap(
       ({ id, drive }) => (drive && selected.includes(id) ? [drive] : []),
     ),
@@ -107,10 +159,10 @@ export const selectSharedParts = createSelector(selectDesign, selectMachine, sha
 
 /** The drives that a new layout is for: those in the chosen bays, or all of the design. */
 export const selectCandidateDrives = createSelector(
-  selectEvaluation,
+  selectBayPlan,
   selectChosenDrives,
   selectMachine,
-  ({ bays }, chosen, machine) => {
+  (bays, chosen, machine) => {
     const all = [
       ...bays.bays.flatMap(({ drive }) => drive ?? []),
       ...bays.sockets.flatMap(({ drive }) => drive ?? []),

@@ -1,10 +1,10 @@
-import type { Design } from '@flint/core/editing'
+import { applyEdit, type Design, type Edit } from '@flint/core/editing'
+import { editLabel, wordsFor } from '@flint/core/figures'
 import { useCallback } from 'react'
+import { format } from '../controls/locale'
 import { useAppDispatch } from '../store/hooks'
 import type { RootState } from '../store/store'
 import { edited, previewed } from '../store/sheetSlice'
-
-type EditFunction = (design: Design) => Design
 
 const presentOf = (state: RootState): Design | undefined => state.sheet.open?.history.present
 
@@ -12,18 +12,20 @@ const presentOf = (state: RootState): Design | undefined => state.sheet.open?.hi
  * Applies edits to the open design.
  *
  * The document is read when the edit is made, so the function stays the same and what uses it need not
- * be drawn anew whenever the design changes.
+ * be drawn anew whenever the design changes. What was done is told from the edit.
  *
- * @returns a function that takes what was done, in words, and the edit; with `joins`, edits of the
- * same words in a row make one step, as when a number is typed digit by digit
+ * @returns a function that takes the edit; with `coalesce`, edits of the same words in a row make one step, as
+ * when a number is typed digit by digit
  */
-export function useEdit(): (label: string, edit: EditFunction, coalesce?: boolean) => void {
+export function useEdit(): (edit: Edit, coalesce?: boolean) => void {
   const dispatch = useAppDispatch()
   return useCallback(
-    (label, edit, coalesce = false) => {
+    (edit, coalesce = false) => {
       dispatch((send, getState) => {
         const present = presentOf(getState())
-        if (present) send(edited({ label, design: edit(present), coalesce }))
+        if (!present) return
+        const label = editLabel(edit, wordsFor(present, format))
+        send(edited({ label, design: applyEdit(present, edit), coalesce }))
       })
     },
     [dispatch],
@@ -31,7 +33,7 @@ export function useEdit(): (label: string, edit: EditFunction, coalesce?: boolea
 }
 
 /** Handlers that show in the ledger what an edit would do, while it is pointed at or focused. */
-export function usePreview(): (edit: EditFunction | null) => {
+export function usePreview(): (edit: Edit | null) => {
   onPointerEnter: () => void
   onPointerLeave: () => void
   onFocus: () => void
@@ -42,7 +44,7 @@ export function usePreview(): (edit: EditFunction | null) => {
     const show = (): void => {
       dispatch((send, getState) => {
         const present = presentOf(getState())
-        if (edit && present) send(previewed(edit(present)))
+        if (edit && present) send(previewed(applyEdit(present, edit)))
       })
     }
     const hide = (): void => {

@@ -1,12 +1,12 @@
 import type { StoredDesign } from '@flint/contract'
-import { evaluate } from '@flint/core/figures'
+import { choiceText, evaluate, isLack, resolveMachine } from '@flint/core/figures'
 import { memo, useMemo } from 'react'
 import { Link } from 'react-router'
 import { useCreateDesignMutation, useRemoveDesignMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
-import { LOCALE } from '../controls/locale'
+import { format } from '../controls/locale'
 import { ElevationThumb } from '../drawing/ElevationThumb'
-import { keepsLimit, ledgerFigures } from '../ledger/figures'
+import { ledgerFigures, limitOf } from '../ledger/figures'
 import { SeverityShape } from '../controls/SeverityShape'
 import { saveAsFile } from './saveAsFile'
 import type { ShelfNews } from './shelfNews'
@@ -19,10 +19,13 @@ interface DesignRowProps {
 
 export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowProps) {
   const { id, document: design } = stored
-  const evaluation = useMemo(() => evaluate(design, LOCALE), [design])
+  const machine = useMemo(() => resolveMachine(design), [design])
+  const evaluation = useMemo(() => evaluate(design, machine), [design, machine])
+  const { stillToChoose, isDone } = evaluation
   const [createDesign] = useCreateDesignMutation()
   const [removeDesign] = useRemoveDesignMutation()
-  const [worst] = evaluation.findings
+  const findings = evaluation.findings.filter((finding) => !isLack(finding))
+  const [worst] = findings
 
   async function copy(): Promise<void> {
     const { error } = await createDesign({
@@ -44,7 +47,7 @@ export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowPr
   return (
     <li className={styles.design}>
       <div className={styles.thumb}>
-        <ElevationThumb design={design} evaluation={evaluation} />
+        <ElevationThumb design={design} machine={machine} />
       </div>
       <div>
         <Link className={styles.title} to={`/designs/${id}/drives`}>
@@ -54,25 +57,37 @@ export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowPr
         <dl className={styles.figures}>
           {ledgerFigures.map((figure) => {
             const { value, unit } = figure.value(evaluation)
-            const missed =
-              keepsLimit(figure, figure.amount(evaluation), figure.limit(design, evaluation)) ===
-              false
+            const status = limitOf(evaluation, figure.limitId)?.status
             return (
               <div key={figure.id}>
                 <dt>{figure.title}</dt>
                 <dd>
                   {value} {unit}
                 </dd>
-                {missed && <dd className={styles.missed}>△ misses the brief</dd>}
+                {status === 'missed' && <dd className={styles.missed}>△ misses the brief</dd>}
+                {status === 'may be missed' && (
+                  <dd className={styles.missed}>may miss the brief</dd>
+                )}
               </div>
             )
           })}
           <div>
             <dt>findings</dt>
             <dd>
-              {evaluation.findings.length === 0 ? 'none' : evaluation.findings.length}{' '}
+              {findings.length === 0 ? 'none' : findings.length}{' '}
               {worst && <SeverityShape severity={worst.severity} />}
             </dd>
+          </div>
+          <div>
+            <dt>still to choose</dt>
+            <dd>
+              {isDone ? 'Done' : stillToChoose.length === 0 ? 'nothing' : stillToChoose.length}
+            </dd>
+            {stillToChoose.length > 0 && (
+              <dd className={styles.missed}>
+                {stillToChoose.map((one) => choiceText({ ...one, which: null }, format)).join(', ')}
+              </dd>
+            )}
           </div>
         </dl>
       </div>

@@ -1,16 +1,16 @@
-import { applyEdit, type Design } from '@flint/core/editing'
-import type { Finding } from '@flint/core/figures'
+import { upperFirst } from '@flint/core/figures'
 import { useNavigate } from 'react-router'
-import { selectEvaluation, selectPointedFinding } from '../sheet/selectors'
+import { selectFindings, selectPointedFinding, type ShownFinding } from '../sheet/selectors'
 import { findingPointed } from '../store/sheetSlice'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { SeverityShape } from '../controls/SeverityShape'
+import { NotGiven } from './NotGiven'
 import styles from './tray.module.css'
 
 /** What was found, the worst first. Choosing one brings its lens and lights the parts. */
 export function Findings() {
-  const { findings } = useAppSelector(selectEvaluation)
+  const findings = useAppSelector(selectFindings)
   return (
     <section className={styles.section}>
       <h2 id="findings" tabIndex={-1}>
@@ -31,18 +31,18 @@ export function Findings() {
           />
         ))}
       </ul>
+      <NotGiven />
     </section>
   )
 }
 
-function FindingEntry({ finding }: { finding: Finding }) {
-  const { code, severity, sentence, houseRule, fix, step, partIds } = finding
+function FindingEntry({ finding }: { finding: ShownFinding }) {
+  const { code, severity, sentence, houseRule, fix, fixLabel, step, partIds } = finding
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
   const edit = useEdit()
   const previewOf = usePreview()
   const pointed = useAppSelector(selectPointedFinding)?.code === code
-  const mend = fix && ((before: Design): Design => applyEdit(before, fix.edit))
   return (
     <li
       className={pointed ? `${styles.finding} ${styles.pointedFinding}` : styles.finding}
@@ -54,7 +54,7 @@ function FindingEntry({ finding }: { finding: Finding }) {
         className={styles.findingButton}
         aria-pressed={pointed}
         onClick={() => {
-          dispatch(findingPointed(pointed ? null : { code, partIds }))
+          dispatch(findingPointed(pointed ? null : { code, partIds: [...partIds] }))
           void navigate(`../${step}`, { relative: 'path' })
         }}
       >
@@ -65,12 +65,12 @@ function FindingEntry({ finding }: { finding: Finding }) {
         <button
           type="button"
           className={`plain-button ${styles.fix ?? ''}`}
-          {...previewOf(mend ?? null)}
+          {...previewOf(fix)}
           onClick={() => {
-            if (mend) edit(fix.label, mend)
+            edit(fix)
           }}
         >
-          {fix.label}
+          {fixLabel && upperFirst(fixLabel)}
         </button>
       )}
     </li>

@@ -1,21 +1,20 @@
 import type { StoredPart } from '@flint/contract'
 import {
+  type Edit,
   matches,
   parsePartQuery,
   type Design,
-  fitAnother,
-  fitPart,
   fittedOfKind,
   fittedWithSheets,
   mostOf,
   type PartChoice,
   partKinds,
 } from '@flint/core/editing'
-import { fitVerdicts, type Verdict } from '@flint/core/figures'
+import { fitVerdicts, reasonText, type Verdict } from '@flint/core/figures'
 import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { useParts } from '../api/useParts'
-import { LOCALE, format } from '../controls/locale'
+import { format } from '../controls/locale'
 import { selectDesign } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
@@ -49,10 +48,7 @@ export function PartOffers({ noun, takes }: PartChoice) {
       .filter(({ sheet }) => matches(sheet, textOf(sheet), query))
       .sort((one, other) => Number(other.ownedPieces > 0) - Number(one.ownedPieces > 0))
   }, [data, textOf, words, takes])
-  const judged = useMemo(
-    () => fitVerdicts(design, found.slice(0, MOST_OFFERS), LOCALE),
-    [found, design],
-  )
+  const judged = useMemo(() => fitVerdicts(design, found.slice(0, MOST_OFFERS)), [found, design])
   // The order is made when the list is: were it made anew with every choice, the offer under the pointer
   // would jump away, and another would be looked at that nobody points at.
   const [order, setOrder] = useState<{ of: typeof found; slugs: string[] } | null>(null)
@@ -76,12 +72,12 @@ export function PartOffers({ noun, takes }: PartChoice) {
         }}
       />
       <ul className={styles.list} onKeyDown={walkOffers} aria-label={`Offers: ${noun}`}>
-        {offers.map(({ part, verdict, reason }) => (
+        {offers.map(({ part, ...judged }) => (
           <Offer
             key={part.slug}
             part={part}
-            verdict={verdict}
-            reason={reason}
+            verdict={judged.verdict}
+            reason={reasonText(judged, format)}
             isChosen={chosen.has(part.slug)}
           />
         ))}
@@ -138,8 +134,8 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
   const { slug, version, sheet, ownedPieces } = part
   const wanted = { slug, version, sheet, ownedPieces }
   const name = `${sheet.maker} ${sheet.model}`
-  const apply = (before: Design): Design => fitPart(before, wanted)
-  const beside = (before: Design): Design => fitAnother(before, wanted)
+  const apply: Edit = { do: 'fit', part: wanted, beside: false }
+  const beside: Edit = { ...apply, beside: true }
   const shape = SHAPE[verdict]
   const there = fittedOfKind(design, sheet.kind).length
   const isOneMore = there < mostOf(design, sheet.kind)
@@ -156,7 +152,7 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
         aria-current={isChosen}
         {...previewOf(apply)}
         onClick={() => {
-          edit(`choose ${name}`, apply)
+          edit(apply)
         }}
       >
         <span className={styles.title}>{name}</span>
@@ -179,7 +175,7 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
           aria-label={`Add ${name} beside what is there`}
           {...previewOf(beside)}
           onClick={() => {
-            edit(`add ${name}`, beside)
+            edit(beside)
           }}
         >
           add beside what is there

@@ -1,4 +1,4 @@
-import { fieldWords, sheetChanges, takeSheetFields } from '@flint/core/editing'
+import { type Edit, fieldWords, sheetChanges } from '@flint/core/editing'
 import { useParts } from '../api/useParts'
 import { selectDesign } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
@@ -27,14 +27,12 @@ export function SheetChanges() {
                   type="button"
                   className="plain-button"
                   onClick={() => {
-                    edit(`take the new data sheet of ${name}`, (before) =>
-                      takeSheetFields(
-                        before,
-                        snapshotId,
-                        part,
-                        fields.map(({ field }) => field),
-                      ),
-                    )
+                    edit({
+                      do: 'take-sheet-fields',
+                      snapshotId,
+                      part,
+                      fields: fields.map(({ field }) => field),
+                    })
                   }}
                 >
                   take all {fields.length}
@@ -42,8 +40,7 @@ export function SheetChanges() {
               )}
             </span>
             {fields.map(({ field, from, to }) => {
-              const take = (before: typeof design) =>
-                takeSheetFields(before, snapshotId, part, [field])
+              const take: Edit = { do: 'take-sheet-fields', snapshotId, part, fields: [field] }
               return (
                 <span key={field} className={styles.changeRow}>
                   <span>
@@ -56,7 +53,7 @@ export function SheetChanges() {
                     aria-label={`Take ${fieldWords(field).label} of ${name}`}
                     {...previewOf(take)}
                     onClick={() => {
-                      edit(`take ${fieldWords(field).label} of ${name}`, take)
+                      edit(take)
                     }}
                   >
                     take it

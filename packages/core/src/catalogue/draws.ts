@@ -6,13 +6,23 @@ export const POWER_STATES = ['asleep', 'idle', 'kept awake', 'busy'] as const
  */
 export type PowerState = (typeof POWER_STATES)[number]
 
-/** Watts in every state; null where no data sheet says it. */
-export type Draws = Record<PowerState, number | null>
+/** Fields of a data sheet that are numbers, or lack. */
+type NumberField<Sheet> = {
+  [Field in keyof Sheet]: Sheet[Field] extends number | null ? Field : never
+}[keyof Sheet]
+
+/** The field of a data sheet that has the watts of each state; null for what draws nothing by itself. */
+export type Draws<Sheet> = Readonly<Record<PowerState, NumberField<Sheet> | null>>
 
 /** What draws the same whatever the machine does. */
-export function steady(watts: number | null): Draws {
-  return { asleep: watts, idle: watts, 'kept awake': watts, busy: watts }
+export function steady<Field extends string>(field: Field): Record<PowerState, Field> {
+  return { asleep: field, idle: field, 'kept awake': field, busy: field }
 }
 
 /** What draws nothing by itself. */
-export const NO_DRAW: Draws = steady(0)
+export const NO_DRAW: Record<PowerState, null> = {
+  asleep: null,
+  idle: null,
+  'kept awake': null,
+  busy: null,
+}

@@ -35,7 +35,8 @@ export interface PartKindDefinition<Sheet> {
   stands: 'inside' | 'beside' | 'nowhere'
   needs: (sheet: Sheet) => Need[]
   offers: (sheet: Sheet) => Offer[]
-  draws: (sheet: Sheet) => Draws
+  /** Where its data sheet has its watts. */
+  draws: Draws<Sheet>
   /** Whether the CPU may sleep deeply beside it; null when no data sheet says it. */
   permitsDeepIdle: (sheet: Sheet) => boolean | null
   /** Sound pressure at one metre, idle, dB(A); null when no data sheet says it. */

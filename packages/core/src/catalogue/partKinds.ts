@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { PowerState } from './draws'
 import { boardKind } from './kinds/board'
 import { bootKind } from './kinds/boot'
 import { cableKind } from './kinds/cable'
@@ -12,12 +13,19 @@ import { driveKind } from './kinds/drive'
 import { enclosureKind } from './kinds/enclosure'
 import { fanKind } from './kinds/fan'
 import { memoryKind } from './kinds/memory'
+import { mountingKind } from './kinds/mounting'
 import { nicKind } from './kinds/nic'
 import { placeKind } from './kinds/place'
 import { riserKind } from './kinds/riser'
 import { supplyKind } from './kinds/supply'
 import { upsKind } from './kinds/ups'
 import type { PartKindDefinition } from './partKindDefinition'
+
+/** What of a definition does not depend on what its sheets look like. */
+type AnyKind = Omit<PartKindDefinition<never>, 'schema' | 'draws'> & {
+  schema: z.ZodType
+  draws: Record<PowerState, string | null>
+}
 
 /** Every kind of part, in the order in which they are listed. A new kind is one file in `kinds/` and one line here. */
 export const partKinds = {
@@ -39,7 +47,8 @@ export const partKinds = {
   ups: upsKind,
   boot: bootKind,
   riser: riserKind,
-} satisfies Record<string, Omit<PartKindDefinition<never>, 'schema'> & { schema: z.ZodType }>
+  mounting: mountingKind,
+} satisfies Record<string, AnyKind>
 
 export type PartKind = keyof typeof partKinds
 export type SheetOf<Kind extends PartKind> = {

@@ -27,7 +27,7 @@ const partSnapshot = z.strictObject({
 })
 
 /** One physical piece. */
-const fittedPart = z.strictObject({
+export const fittedPart = z.strictObject({
   id,
   snapshotId: id,
   /** Already in the house, so it costs nothing. */

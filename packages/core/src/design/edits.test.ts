@@ -150,7 +150,10 @@ describe('other parts and fields', () => {
     expect(changeBrief(shelf, { failuresWanted: 2 }).brief.failuresWanted).toBe(2)
     expect(changeHouseRules(shelf, { fillCeiling: 0.9 }).houseRules.fillCeiling).toBe(0.9)
     const noted = notePieces(shelf, ['drive-1'], { owned: true, ageYears: 3 })
-    expect(noted.fitted.filter(({ owned }) => owned).map(({ id }) => id)).toEqual(['drive-1'])
+    expect(noted.fitted.filter(({ owned }) => owned).map(({ id }) => id)).toEqual([
+      'drive-1',
+      'boot-1',
+    ])
   })
 
   test('the next id is after the highest one', () => {
@@ -260,7 +263,7 @@ describe('whatever edits are made', () => {
         const design = edits.reduce((before, edit) => edit(before), demoDesign(name))
         expect(brokenReferences(design)).toEqual([])
         const { capacity, power, cost } = evaluate(design)
-        for (const figure of [capacity.workingBytes, power.dcWatts, cost.totalMinor]) {
+        for (const figure of [capacity.workingBytes, power.dc.likely, cost.total.likely]) {
           expect(Number.isFinite(figure)).toBe(true)
         }
       }),

@@ -1,4 +1,4 @@
-import type { Design, Group, Pool } from './design'
+import type { Group, Pool } from './design'
 
 export interface LetteredGroup {
   letter: string
@@ -11,7 +11,7 @@ export interface LetteredGroup {
  * Every group of every pool with the letter it bears on the drawing: A to Z, then AA, AB, …
  * @example letteredGroups(design)[0].letter // 'A'
  */
-export function letteredGroups({ pools }: Pick<Design, 'pools'>): LetteredGroup[] {
+export function letteredGroups({ pools }: { pools: readonly Pool[] }): LetteredGroup[] {
   return pools
     .flatMap((pool) => pool.groups.map((group) => ({ pool, group })))
     .map(({ pool, group }, index) => ({ letter: letterAt(index), index, group, pool }))

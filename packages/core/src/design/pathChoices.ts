@@ -29,7 +29,7 @@ export const wiringEnd = z.union([
 export type WiringEnd = z.infer<typeof wiringEnd>
 
 /** Connectors of one kind on one piece; they are counted from 1. */
-const portRef = z.strictObject({
+export const portRef = z.strictObject({
   pieceId: id,
   /** Null where its data sheet does not say. */
   plug: z.enum(DATA_PLUGS).nullable(),
@@ -38,7 +38,7 @@ const portRef = z.strictObject({
 export type PortRef = z.infer<typeof portRef>
 
 /** A lead of a supply, counted from 1 among those with the same plugs. */
-const leadRef = z.strictObject({
+export const leadRef = z.strictObject({
   supplyId: id,
   plug: z.enum(POWER_PLUGS),
   number: z.int().min(1).max(1_000),

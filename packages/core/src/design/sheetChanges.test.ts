@@ -34,7 +34,7 @@ test('what differs is told field by field, and nothing changes by itself', () =>
 
 test('one field taken leaves the other on offer; both taken make it the newest version', () => {
   const one = takeSheetFields(shelf, snapshotId, newer, ['idleWatts'])
-  expect(evaluate(one).power.dcWatts - evaluate(shelf).power.dcWatts).toBeCloseTo(2, 10)
+  expect(evaluate(one).power.dc.likely - evaluate(shelf).power.dc.likely).toBeCloseTo(2, 10)
   expect(sheetChanges(one, [newer])[0]?.fields).toEqual([{ field: 'fanHeaders', from: 2, to: 3 }])
   expect(one.snapshots.find(({ id }) => id === snapshotId)?.catalogueVersion).toBe(
     demoPart('tindrel-plain-itx').version,

@@ -1,7 +1,12 @@
 import type { Finding, Severity } from '../judging/finding'
-import type { Given, Rule } from '../judging/rule'
-import type { Formatter } from '../units/formatter'
-import { limitsNotKept } from './brief/limitsNotKept'
+import type { FindingOf } from '../judging/rule'
+import { laterMoneyOverLimit } from './brief/laterMoneyOverLimit'
+import { lossTooLarge } from './brief/lossTooLarge'
+import { networkTooSlow } from './brief/networkTooSlow'
+import { outageTooLong } from './brief/outageTooLong'
+import { roomTooWarm } from './brief/roomTooWarm'
+import { tooFewFreeSlots } from './brief/tooFewFreeSlots'
+import { tooLoud } from './brief/tooLoud'
 import { noSecondCopy } from './capacity/noSecondCopy'
 import { tooFewFailuresSurvived } from './capacity/tooFewFailuresSurvived'
 import { tooFewFreeBays } from './capacity/tooFewFreeBays'
@@ -15,6 +20,7 @@ import { cpuSocket } from './core/cpuSocket'
 import { cpuTooHungry } from './core/cpuTooHungry'
 import { cpuWithoutCooler } from './core/cpuWithoutCooler'
 import { cpuWithoutSocket } from './core/cpuWithoutSocket'
+import { deadFreeSlots } from './core/deadFreeSlots'
 import { finsAcrossAirflow } from './core/finsAcrossAirflow'
 import { littleMemory } from './core/littleMemory'
 import { memoryType } from './core/memoryType'
@@ -29,6 +35,7 @@ import { tooFewPowerPlugs } from './core/tooFewPowerPlugs'
 import { tooManyModules } from './core/tooManyModules'
 import { tooMuchMemory } from './core/tooMuchMemory'
 import { clusterSize } from './layout/clusterSize'
+import { ashiftTooSmall } from './layout/ashiftTooSmall'
 import { driveDoesNotFitBay } from './layout/driveDoesNotFitBay'
 import { drivesInNoGroup } from './layout/drivesInNoGroup'
 import { experimentalLayout } from './layout/experimentalLayout'
@@ -39,16 +46,20 @@ import { noParityDrive } from './layout/noParityDrive'
 import { noPool } from './layout/noPool'
 import { noRedundancy } from './layout/noRedundancy'
 import { poolCannotBeMade } from './layout/poolCannotBeMade'
+import { nothingUsable } from './layout/nothingUsable'
 import { raidCardUnderPool } from './layout/raidCardUnderPool'
+import { shingledDrives } from './layout/shingledDrives'
 import { singleParityLargeDrives } from './layout/singleParityLargeDrives'
 import { spareTooSmall } from './layout/spareTooSmall'
 import { unequalRedundancy } from './layout/unequalRedundancy'
 import { usbUnderPool } from './layout/usbUnderPool'
+import { veryWideGroup } from './layout/veryWideGroup'
 import { writeHole } from './layout/writeHole'
 import { costOverLimit } from './money/costOverLimit'
 import { otherCurrency } from './money/otherCurrency'
 import { priceNotKnown } from './money/priceNotKnown'
 import { cardThrottled } from './paths/cardThrottled'
+import { flashOnSlowPort } from './paths/flashOnSlowPort'
 import { pinsNotKept } from './paths/pinsNotKept'
 import { sharedPartFatal } from './paths/sharedPartFatal'
 import { angledPlugs } from './ports/angledPlugs'
@@ -78,6 +89,7 @@ import { powerNotKnown } from './power/powerNotKnown'
 import { railOverloaded } from './power/railOverloaded'
 import { startSurgeTooHigh } from './power/startSurgeTooHigh'
 import { staysOffAfterOutage } from './power/staysOffAfterOutage'
+import { supplyTooSmall } from './power/supplyTooSmall'
 import { upsTooSmall } from './power/upsTooSmall'
 import { upsWrongSide } from './power/upsWrongSide'
 import { wallNotKnown } from './power/wallNotKnown'
@@ -94,7 +106,7 @@ import { supplyOverBoard } from './shell/supplyOverBoard'
 import { tooFewCardOpenings } from './shell/tooFewCardOpenings'
 
 /** Every rule. A new one is one file in the folder of its subject and one line here. */
-const rules: readonly Rule[] = [
+export const rules = [
   boardSizeNotTaken,
   boardTooDeep,
   supplyDoesNotFit,
@@ -129,6 +141,7 @@ const rules: readonly Rule[] = [
   tooFewFanHeaders,
   noPool,
   poolCannotBeMade,
+  nothingUsable,
   memberOnTheBench,
   memberSentBack,
   noParityDrive,
@@ -141,6 +154,7 @@ const rules: readonly Rule[] = [
   fanOutDirection,
   cablesMissing,
   cableTooShort,
+  supplyTooSmall,
   startSurgeTooHigh,
   plugOverloaded,
   longDaisyChain,
@@ -158,14 +172,23 @@ const rules: readonly Rule[] = [
   experimentalLayout,
   spareTooSmall,
   singleParityLargeDrives,
+  shingledDrives,
+  ashiftTooSmall,
   unequalRedundancy,
+  veryWideGroup,
   sharedPartFatal,
   tooFewFreeBays,
   costOverLimit,
   otherCurrency,
   priceNotKnown,
   idleOverLimit,
-  limitsNotKept,
+  laterMoneyOverLimit,
+  tooLoud,
+  roomTooWarm,
+  networkTooSlow,
+  outageTooLong,
+  lossTooLarge,
+  tooFewFreeSlots,
   powerNotKnown,
   deepIdleVetoed,
   raidCardUnderPool,
@@ -176,6 +199,8 @@ const rules: readonly Rule[] = [
   supplyOverBoard,
   m2SilencesSata,
   drivesOnBoth,
+  flashOnSlowPort,
+  deadFreeSlots,
   staysOffAfterOutage,
   sataPortsDiffer,
   soldApart,
@@ -186,13 +211,17 @@ const rules: readonly Rule[] = [
   drivesInNoGroup,
   cableSurplus,
   noSecondCopy,
-]
+] as const
+
+/** Anything that is found, its facts told apart by its code. */
+export type AnyFinding = FindingOf<(typeof rules)[number]>
+export type FindingCode = AnyFinding['code']
 
 const WEIGHT: Record<Severity, number> = { blocks: 0, risks: 1, note: 2 }
 
-/** What every rule finds, the worst first; within a severity in the order of the list above. */
-export function findingsOf(given: Given, format: Formatter): Finding[] {
-  return rules
-    .flatMap((rule) => rule(given, format))
-    .sort((one, other) => WEIGHT[one.severity] - WEIGHT[other.severity])
+/** The worst first; within a severity in the order of the rules. */
+export function inOrderOfWeight<One extends Pick<Finding, 'severity'>>(
+  findings: readonly One[],
+): One[] {
+  return [...findings].sort((one, other) => WEIGHT[one.severity] - WEIGHT[other.severity])
 }

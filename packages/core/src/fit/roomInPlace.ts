@@ -1,36 +1,47 @@
 import { type Machine, pieceOf } from '../machine/machine'
-import type { Design } from '../design/design'
+import type { Brief } from '../design/brief'
 import { plugRoomMm } from './plugRoom'
 
+/** Fields of a place and of a case, and how a sentence calls the side. */
+export const PLACE_SIDES = ['widthMm', 'heightMm', 'depthMm'] as const
+const SIDE_WORDS = { widthMm: 'wide', heightMm: 'high', depthMm: 'deep' } as const
+
+/** One side of the case against what the place has, millimetres. */
+export interface SideInPlace {
+  side: 'wide' | 'high' | 'deep'
+  needMm: number
+  roomMm: number
+}
+
 export interface RoomInPlace {
-  /** What the case needs and what the place has, millimetres. */
-  sides: { word: 'wide' | 'high' | 'deep'; needMm: number; roomMm: number }[]
-  /** Left behind the case for plugs and cables, and what is wanted there. */
-  behindMm: number
+  /** Those of which the place's room is known. */
+  sides: SideInPlace[]
+  /** Left behind the case for plugs and cables; null when the depth of the place is not known. */
+  behindMm: number | null
+  /** What is wanted there. */
   wantedBehindMm: number
 }
 
+export const isTooLarge = ({ needMm, roomMm }: SideInPlace): boolean => needMm > roomMm
+
 /**
- * Is there room for the case where it is to stand?
+ * Is there room for the case where it is to stand? Each side that is known counts by itself.
  *
- * @returns null without a case or a place; 'not known' when the place lacks a dimension
+ * @returns null without a case or a place
  */
 export function roomInPlace(
-  { brief }: Pick<Design, 'brief'>,
+  { brief }: { brief: Pick<Brief, 'plugRoomMm'> },
   machine: Machine,
-): RoomInPlace | 'not known' | null {
+): RoomInPlace | null {
   const chassis = pieceOf(machine, 'chassis')?.dataSheet
   const place = pieceOf(machine, 'place')?.dataSheet
   if (!chassis || !place) return null
-  const { widthMm, heightMm, depthMm } = place
-  if (widthMm === null || heightMm === null || depthMm === null) return 'not known'
   return {
-    sides: [
-      { word: 'wide', needMm: chassis.widthMm, roomMm: widthMm },
-      { word: 'high', needMm: chassis.heightMm, roomMm: heightMm },
-      { word: 'deep', needMm: chassis.depthMm, roomMm: depthMm },
-    ],
-    behindMm: depthMm - chassis.depthMm,
+    sides: PLACE_SIDES.flatMap((field) => {
+      const roomMm = place[field]
+      return roomMm === null ? [] : [{ side: SIDE_WORDS[field], needMm: chassis[field], roomMm }]
+    }),
+    behindMm: place.depthMm === null ? null : place.depthMm - chassis.depthMm,
     wantedBehindMm: plugRoomMm(brief),
   }
 }

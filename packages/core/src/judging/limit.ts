@@ -1,34 +1,19 @@
-import type { Design } from '../design/design'
-import type { Machine } from '../machine/machine'
-import type { Finding, Measured } from './finding'
-import type { Formatter } from '../units/formatter'
+import type { ChoiceNeeded } from './choiceNeeded'
+import type { Given } from './given'
+import type { Judged } from './judgedLimit'
+import type { Words } from './words'
 
-export type LimitStatus = 'kept' | 'missed' | 'not known'
-
-/** How a design stands to one limit or wish of its brief. */
-export interface JudgedLimit {
-  id: string
+/** One limit of a brief: its figure, and the words for it. */
+export interface Limit<Id extends string, Facts extends object> {
+  id: Id
   /** What is limited: "Noise". */
   title: string
-  standing: LimitStatus
-  /** What the brief says and what the design has, as a person reads them. */
-  wanted: string
-  has: string
-  /** What is to be said when it is not kept; null when a rule of its own says it. */
-  finding: Finding | null
-}
-
-/** What limits look at. */
-export interface Subject extends Measured {
-  design: Design
-  machine: Machine
-}
-
-/** One limit of the brief; null when the brief does not set it. */
-export type Limit = (subject: Subject, format: Formatter) => JudgedLimit | null
-
-/** Kept when the amount reaches what is wanted, or stays under what is allowed. */
-export function statusOf(amount: number | null, keeps: (amount: number) => boolean): LimitStatus {
-  if (amount === null) return 'not known'
-  return keeps(amount) ? 'kept' : 'missed'
+  /** While one of these is still to be chosen, it cannot be kept. */
+  dependsOn: readonly ChoiceNeeded[]
+  /** Null when the brief does not set it. */
+  judge: (given: Given) => Judged<Facts> | null
+  /** What the brief says, as a person reads it. */
+  wanted: (judged: Judged<Facts>, words: Words) => string
+  /** What the design has. */
+  has: (judged: Judged<Facts>, words: Words) => string
 }

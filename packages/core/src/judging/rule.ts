@@ -1,19 +1,51 @@
-import type { Design } from '../design/design'
-import type { Machine } from '../machine/machine'
-import type { Formatter } from '../units/formatter'
-import type { Finding, Measured } from './finding'
-import type { JudgedLimit } from './limit'
+import type { StepId } from '../catalogue/steps'
+import type { Finding, Found, Lack, LackFacts } from './finding'
+import type { Given } from './given'
+import type { Words } from './words'
 
-/** All figures of a design and how they stand to its brief. */
-export interface Figures extends Measured {
-  limits: JudgedLimit[]
+/**
+ * One rule: what it finds, as facts, and the sentence that is made of them.
+ *
+ * `find` never writes text, `sentence` never computes: so a search asks for facts alone, and a screen writes only
+ * what it shows.
+ */
+export interface Rule<Code extends string, Facts extends object> {
+  code: Code
+  step: StepId
+  find: (given: Given) => readonly (Found<Facts> | Lack)[]
+  /** What happens and why, in one sentence. */
+  sentence: (facts: Facts, words: Words) => string
+  /** The house rule that spoke, where builders disagree. */
+  houseRule?: (facts: Facts) => string | null
+  /** What cannot be told while values are missing, from "whether" on; a rule without one lacks nothing. */
+  question?: string
 }
 
-/** What the rules look at. */
-export interface Given extends Figures {
-  design: Design
-  machine: Machine
-}
+/** What a rule gives, told apart by its code. */
+export type FindingOf<R> =
+  R extends Rule<infer Code, infer Facts>
+    ? Finding<Code, Facts> | Finding<`${Code}-not-known`, LackFacts>
+    : never
 
-/** One rule: looks at what is given, gives what it finds. */
-export type Rule = (given: Given, format: Formatter) => Finding[]
+/** Everything that a rule finds about what is given. */
+export function findingsBy<Code extends string, Facts extends object>(
+  { code, step, find }: Rule<Code, Facts>,
+  given: Given,
+): (Finding<Code, Facts> | Finding<`${Code}-not-known`, LackFacts>)[] {
+  return find(given).map((one) => {
+    const { partIds, groupIds } = one
+    if ('missing' in one) {
+      const { missing } = one
+      return {
+        code: `${code}-not-known` as const,
+        severity: 'note',
+        step,
+        partIds,
+        groupIds,
+        facts: { missing },
+        fix: null,
+      }
+    }
+    return { code, step, ...one }
+  })
+}

@@ -1,17 +1,23 @@
-import { type Limit, statusOf } from '../judging/limit'
+import type { Limit } from '../judging/limit'
+import { exactly } from '../units/amount'
 
-/** Failures that must be survived, whichever drives they hit. A rule of its own speaks about it. */
-export const failuresLimit: Limit = ({ design, survival }) => {
-  const { brief } = design
-  const { failuresWanted } = brief
-  if (failuresWanted === null) return null
-  const { alwaysSurvived } = survival
-  return {
-    id: 'failures',
-    title: 'Failures survived',
-    standing: statusOf(alwaysSurvived, (failures) => failures >= failuresWanted),
-    wanted: `any ${failuresWanted}`,
-    has: alwaysSurvived === null ? 'no pool yet' : `any ${alwaysSurvived}`,
-    finding: null,
-  }
+interface Facts {
+  failuresWanted: number
+}
+
+/** Failures that must be survived, whichever drives they hit. */
+export const failuresLimit: Limit<'failures', Facts> = {
+  id: 'failures',
+  title: 'Failures survived',
+  dependsOn: ['drives', 'layout'],
+  judge: ({ brief: { failuresWanted }, survival: { alwaysSurvived } }) =>
+    failuresWanted === null
+      ? null
+      : {
+          bound: { least: failuresWanted },
+          has: alwaysSurvived === null ? null : exactly(alwaysSurvived, 'pieces'),
+          facts: { failuresWanted },
+        },
+  wanted: ({ facts }) => `any ${facts.failuresWanted}`,
+  has: ({ has }) => (has === null ? 'no pool yet' : has.low === 0 ? 'none' : `any ${has.low}`),
 }

@@ -1,19 +1,35 @@
-import { type Limit, statusOf } from '../judging/limit'
+import type { Limit } from '../judging/limit'
+import { piecesOf } from '../machine/machine'
+import { exactly } from '../units/amount'
 
-/** Bays that must stay free for rescue work and growth. A rule of its own speaks about it. */
-export const freeBaysLimit: Limit = ({ design, bays }, format) => {
-  const { brief } = design
-  if (brief.freeBaysWanted === 0) return null
-  const free = bays.bays.filter(({ drive }) => drive === null).length
-  return {
-    id: 'free-bays',
-    title: 'Bays free',
-    standing: statusOf(
-      bays.bays.length === 0 ? null : free,
-      (bays) => bays >= brief.freeBaysWanted,
-    ),
-    wanted: format.counted(brief.freeBaysWanted, 'bay'),
-    has: bays.bays.length === 0 ? 'no case yet' : format.counted(free, 'bay'),
-    finding: null,
-  }
+interface Facts {
+  freeBays: number
+  freeBaysWanted: number
+}
+
+/**
+ * Bays that must stay free for rescue work and growth. Where the drives are 3.5" ones, only bays that take such
+ * a drive are of use.
+ */
+export const freeBaysLimit: Limit<'free-bays', Facts> = {
+  id: 'free-bays',
+  title: 'Bays free',
+  dependsOn: ['chassis', 'drives'],
+  judge: ({ brief: { freeBaysWanted }, machine }) => {
+    if (freeBaysWanted === 0) return null
+    const needsLarge = piecesOf(machine, 'drive').some(
+      ({ dataSheet }) => dataSheet.formFactor === '3.5',
+    )
+    const freeBays = machine.bays.filter(
+      ({ id, formFactor }) => !machine.driveIn.has(id) && (!needsLarge || formFactor === '3.5'),
+    ).length
+    return {
+      bound: { least: freeBaysWanted },
+      has: machine.bays.length === 0 ? null : exactly(freeBays, 'pieces'),
+      facts: { freeBays, freeBaysWanted },
+    }
+  },
+  wanted: ({ facts }, { format }) => format.counted(facts.freeBaysWanted, 'bay'),
+  has: ({ has, facts }, { format }) =>
+    has === null ? 'no case yet' : format.counted(facts.freeBays, 'bay'),
 }

@@ -1,40 +1,33 @@
+import type { Limit } from '../judging/limit'
+import { missingOf } from '../judging/missing'
 import { pieceOf } from '../machine/machine'
 import { freeSlots } from '../machine/placement/freeSlots'
-import { notKnown } from '../judging/notKnown'
-import { sheetName } from '../judging/sheetName'
-import { type Limit, statusOf } from '../judging/limit'
+import { exactly } from '../units/amount'
 
-/** Slots that must stay free for a later card. */
-export const freeSlotsLimit: Limit = ({ design, machine }, format) => {
-  const { freeSlotsWanted } = design.brief
-  if (freeSlotsWanted === 0) return null
-  const board = pieceOf(machine, 'board')
-  const free = freeSlots(machine)?.length ?? null
-  const standing = statusOf(free, (one) => one >= freeSlotsWanted)
-  const base = { code: 'too-few-free-slots', step: 'core' } as const
-  return {
-    id: 'free-slots',
-    title: 'Slots free',
-    standing,
-    wanted: format.counted(freeSlotsWanted, 'slot'),
-    has: free === null ? (board ? 'not known' : 'no board yet') : format.counted(free, 'slot'),
-    finding:
-      standing === 'missed' && board
-        ? {
-            ...base,
-            severity: 'risks',
-            partIds: [board.id],
-            groupIds: [],
-            sentence: `${free === 0 ? 'No slot is' : format.counted(free ?? 0, 'slot is', 'slots are')} left free; the brief wants ${freeSlotsWanted}.`,
-            numbers: { free: free ?? 0, freeSlotsWanted },
-          }
-        : standing === 'not known' && board
-          ? notKnown({
-              ...base,
-              partIds: [board.id],
-              question: 'whether a slot stays free',
-              missing: `the slots of ${sheetName(board.dataSheet)}`,
-            })
-          : null,
-  }
+interface Facts {
+  freeSlotsWanted: number
+  hasBoard: boolean
+}
+
+/** Slots that must stay free for a later card; a slot that is dead beside what is used is no use. */
+export const freeSlotsLimit: Limit<'free-slots', Facts> = {
+  id: 'free-slots',
+  title: 'Slots free',
+  dependsOn: ['board', 'boot'],
+  judge: ({ brief: { freeSlotsWanted }, machine }) => {
+    if (freeSlotsWanted === 0) return null
+    const board = pieceOf(machine, 'board')
+    const free = freeSlots(machine)?.length ?? null
+    const missing = board && free === null ? missingOf(board, 'slots') : []
+    return {
+      bound: { least: freeSlotsWanted },
+      has: board ? exactly(free ?? 0, 'pieces', missing) : null,
+      facts: { freeSlotsWanted, hasBoard: board !== undefined },
+    }
+  },
+  wanted: ({ facts }, { format }) => format.counted(facts.freeSlotsWanted, 'slot'),
+  has: ({ has }, { format }) => {
+    if (!has) return 'no board yet'
+    return has.missing.length > 0 ? 'not known' : format.counted(has.low, 'slot')
+  },
 }

@@ -1,16 +1,24 @@
-import { type Limit, statusOf } from '../judging/limit'
+import { DRAWS_POWER } from '../judging/drawsPower'
+import type { Limit } from '../judging/limit'
+import { amountText } from './amountText'
+import type { Amount } from '../units/amount'
 
-/** Watts at the wall when nobody reads. A rule of its own speaks about it. */
-export const idleLimit: Limit = ({ design, power }, format) => {
-  const { brief } = design
-  const { idleWattsLimit } = brief
-  if (idleWattsLimit === null) return null
-  return {
-    id: 'idle',
-    title: 'Idle at the wall',
-    standing: statusOf(power.wallWatts, (watts) => watts <= idleWattsLimit),
-    wanted: `at most ${format.watts(idleWattsLimit)}`,
-    has: power.wallWatts === null ? 'no supply yet' : format.watts(power.wallWatts),
-    finding: null,
-  }
+interface Facts {
+  idleWattsLimit: number
+  /** With its band; null without a supply. */
+  wall: Amount<'W'> | null
+}
+
+/** Watts at the wall when nobody reads. */
+export const idleLimit: Limit<'idle', Facts> = {
+  id: 'idle',
+  title: 'Idle at the wall',
+  dependsOn: DRAWS_POWER,
+  judge: ({ brief: { idleWattsLimit }, power: { wall } }) =>
+    idleWattsLimit === null
+      ? null
+      : { bound: { most: idleWattsLimit }, has: wall, facts: { idleWattsLimit, wall } },
+  wanted: ({ facts }, { format }) => `at most ${format.watts(facts.idleWattsLimit, 1)}`,
+  has: ({ facts: { wall, idleWattsLimit } }, { format }) =>
+    wall === null ? 'no supply yet' : amountText(wall, idleWattsLimit, format.watts),
 }

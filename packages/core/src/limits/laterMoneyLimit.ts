@@ -1,31 +1,25 @@
-import { type Limit, statusOf } from '../judging/limit'
+import { DRAWS_POWER } from '../judging/drawsPower'
+import type { Limit } from '../judging/limit'
+import { amountText } from './amountText'
+
+interface Facts {
+  laterMinorPerYear: number
+}
 
 /** Money of later years against the power that the machine draws in one. */
-export const laterMoneyLimit: Limit = ({ design, power }, format) => {
-  const { brief } = design
-  const { laterMinorPerYear, currency } = brief
-  if (laterMinorPerYear === null) return null
-  const { costPerYearMinor } = power
-  const standing = statusOf(costPerYearMinor, (minor) => minor <= laterMinorPerYear)
-  const allowed = format.roundMoney(laterMinorPerYear, currency)
-  const powerCost = costPerYearMinor === null ? '' : format.roundMoney(costPerYearMinor, currency)
-  return {
-    id: 'later-money',
-    title: 'Each later year',
-    standing,
-    wanted: `at most ${allowed}`,
-    has: costPerYearMinor === null ? 'no supply yet' : `${powerCost} for power`,
-    finding:
-      standing === 'missed'
-        ? {
-            code: 'later-money-over-limit',
-            severity: 'risks',
-            step: 'brief',
-            partIds: [],
-            groupIds: [],
-            sentence: `Power alone costs ${powerCost} a year; the brief allows ${allowed} for power and what is added.`,
-            numbers: { costPerYearMinor: costPerYearMinor ?? 0, laterMinorPerYear },
-          }
-        : null,
-  }
+export const laterMoneyLimit: Limit<'later-money', Facts> = {
+  id: 'later-money',
+  title: 'Each later year',
+  dependsOn: DRAWS_POWER,
+  judge: ({ brief: { laterMinorPerYear }, power: { costPerYear } }) =>
+    laterMinorPerYear === null
+      ? null
+      : { bound: { most: laterMinorPerYear }, has: costPerYear, facts: { laterMinorPerYear } },
+  wanted: ({ facts }, { currency, format }) =>
+    `at most ${format.roundMoney(facts.laterMinorPerYear, currency)}`,
+  has: ({ has, facts }, { currency, format }) => {
+    if (!has) return 'no supply yet'
+    const write = (minor: number, digits = 0): string => format.moneyTo(minor, currency, digits)
+    return `${amountText(has, facts.laterMinorPerYear, write)} for power`
+  },
 }

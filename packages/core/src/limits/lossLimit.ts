@@ -1,40 +1,34 @@
-import { type Limit, statusOf } from '../judging/limit'
+import type { Limit } from '../judging/limit'
+import { exactly } from '../units/amount'
+
+interface Facts {
+  lossHoursTolerated: number
+  /** Without a second copy all of it is lost, not only the newest work. */
+  everything: boolean
+}
 
 /** How much of the newest work is gone when the machine is lost: all since the last second copy. */
-export const lossLimit: Limit = ({ design }, format) => {
-  const { brief } = design
-  const { lossHoursTolerated, secondCopy, secondCopyEveryHours } = brief
-  if (lossHoursTolerated === null) return null
-  const none = secondCopy.trim() === ''
-  const standing = none
-    ? 'missed'
-    : statusOf(secondCopyEveryHours, (hours) => hours <= lossHoursTolerated)
-  const hours = secondCopyEveryHours ?? 0
-  return {
-    id: 'loss',
-    title: 'Lost with the machine',
-    standing,
-    wanted: `at most ${format.number(lossHoursTolerated, 1)} h of work`,
-    has: none
-      ? 'everything'
-      : secondCopyEveryHours === null
-        ? 'not known'
-        : `up to ${format.number(hours, 1)} h`,
-    // That there is no second copy at all is said by a rule of its own.
-    finding:
-      none || standing === 'kept'
-        ? null
-        : {
-            code: standing === 'missed' ? 'loss-too-large' : 'loss-too-large-not-known',
-            severity: standing === 'missed' ? 'risks' : 'note',
-            step: 'brief',
-            partIds: [],
-            groupIds: [],
-            sentence:
-              standing === 'missed'
-                ? `The second copy is made every ${format.number(hours, 1)} hours, so fire, theft or a wrong delete can take that much work; the brief tolerates ${format.number(lossHoursTolerated, 1)}.`
-                : 'Not known how much work a fire or a theft takes: the brief does not say how often the second copy is made.',
-            numbers: { lossHoursTolerated },
-          },
-  }
+export const lossLimit: Limit<'loss', Facts> = {
+  id: 'loss',
+  title: 'Most work lost',
+  dependsOn: [],
+  judge: ({ brief: { lossHoursTolerated, secondCopy, secondCopyEveryHours } }) => {
+    if (lossHoursTolerated === null) return null
+    const everything = secondCopy.trim() === ''
+    const missing = [{ pieceId: null, field: 'secondCopyEveryHours' }]
+    const hours =
+      secondCopyEveryHours === null ? exactly(0, 'h', missing) : exactly(secondCopyEveryHours, 'h')
+    return {
+      bound: { most: lossHoursTolerated },
+      has: everything ? exactly(Number.MAX_VALUE, 'h') : hours,
+      facts: { lossHoursTolerated, everything },
+    }
+  },
+  wanted: ({ facts }, { format }) =>
+    `at most ${format.number(facts.lossHoursTolerated, 1)} h of work`,
+  has: ({ has, facts }, { format }) => {
+    if (facts.everything) return 'everything'
+    if (!has || has.missing.length > 0) return 'not known'
+    return `up to ${format.apart(has.low, facts.lossHoursTolerated, format.number, 1)[0]} h`
+  },
 }

@@ -1,49 +1,59 @@
 import { dataNowBytes } from '../design/brief'
+import type { Given } from '../judging/given'
+import type { Limit } from '../judging/limit'
 import { scenarioRates } from '../paths/scenarioRates'
 import { copyIn } from '../paths/scenarios/copyIn'
-import { type Limit, statusOf } from '../judging/limit'
+import { poolState } from '../pool/poolState'
+import { type Amount, exactly } from '../units/amount'
 
 const SECONDS_PER_HOUR = 3600
 
+interface Facts {
+  outageHoursTolerated: number
+}
+
 /**
- * How long the machine is away after one drive dies: not at all with redundancy, and as long as bringing
- * everything back from the second copy takes without it. Finding and fitting a new drive comes on top.
+ * How long files are away after one drive dies: not at all where redundancy stands in for it, and as long as
+ * copying them back takes elsewhere. Finding and fitting a new drive comes on top.
  */
-export const outageLimit: Limit = ({ design, machine, survival }, format) => {
-  const { outageHoursTolerated } = design.brief
-  const { alwaysSurvived } = survival
-  if (outageHoursTolerated === null || alwaysSurvived === null) return null
-  const { bytesPerSecond } = scenarioRates(design, machine, copyIn)
-  const hours =
-    alwaysSurvived > 0
-      ? 0
-      : bytesPerSecond > 0
-        ? dataNowBytes(design.brief) / bytesPerSecond / SECONDS_PER_HOUR
-        : null
-  const standing = statusOf(hours, (one) => one <= outageHoursTolerated)
-  const wanted = `at most ${format.number(outageHoursTolerated)} h`
-  return {
-    id: 'outage',
-    title: 'Away after a drive dies',
-    standing,
-    wanted,
-    has:
-      hours === null
-        ? 'not known'
-        : hours === 0
-          ? 'runs on'
-          : `at least ${format.number(hours, 1)} h`,
-    finding:
-      standing === 'missed'
-        ? {
-            code: 'outage-too-long',
-            severity: 'risks',
-            step: 'drives',
-            partIds: [],
-            groupIds: [],
-            sentence: `Without redundancy one dead drive means copying everything back: at least ${format.number(hours ?? 0, 1)} hours over the network, and the brief tolerates ${format.number(outageHoursTolerated, 1)}.`,
-            numbers: { hours: hours ?? 0, outageHoursTolerated },
-          }
-        : null,
-  }
+export const outageLimit: Limit<'outage', Facts> = {
+  id: 'outage',
+  title: 'Longest outage',
+  dependsOn: ['drives', 'layout'],
+  judge: (given) => {
+    const { outageHoursTolerated } = given.brief
+    if (outageHoursTolerated === null) return null
+    const judged = { bound: { most: outageHoursTolerated }, facts: { outageHoursTolerated } }
+    if (given.survival.alwaysSurvived === null) return { ...judged, has: null }
+    return { ...judged, has: outageHours(given) }
+  },
+  wanted: ({ facts }, { format }) => `at most ${format.number(facts.outageHoursTolerated, 1)} h`,
+  has: ({ has, facts }, { format }) => {
+    if (!has) return 'not known'
+    if (has.missing.length > 0) return 'not known'
+    if (has.low === 0) return 'runs on'
+    const [hours] = format.apart(has.low, facts.outageHoursTolerated, format.number, 1)
+    return `at least ${hours} h`
+  },
+}
+
+/** Hours to copy back what is away after the worst single failure; null when nothing can be copied yet. */
+function outageHours({ brief, pools, machine, bytesOf }: Given): Amount<'h'> | null {
+  const away = new Set(machine.awayIds)
+  const total = dataNowBytes(brief)
+  const worst = pools.reduce((most, pool) => {
+    const members = poolState(pool, away).groups.flatMap(({ driveIds }) => driveIds)
+    return members.reduce((more, id) => {
+      const { state } = poolState(pool, new Set([...away, id]))
+      const lost =
+        state === 'down' ? Infinity : state === 'partly away' ? (bytesOf.get(id) ?? 0) : 0
+      return Math.max(more, lost)
+    }, most)
+  }, 0)
+  if (worst === 0) return exactly(0, 'h')
+  // Nobody has said what there is to copy back, so nobody knows how long it takes.
+  if (total === 0) return exactly(0, 'h', [{ pieceId: null, field: 'data' }])
+  const { bytesPerSecond } = scenarioRates({ brief, pools }, machine, copyIn)
+  if (bytesPerSecond === 0) return null
+  return exactly(Math.min(worst, total) / bytesPerSecond / SECONDS_PER_HOUR, 'h')
 }

@@ -1,27 +1,50 @@
-import { roomInPlace } from '../fit/roomInPlace'
-import { pieceOf } from '../machine/machine'
+import { PLACE_SIDES, roomInPlace } from '../fit/roomInPlace'
 import type { Limit } from '../judging/limit'
+import { missingOf } from '../judging/missing'
+import { pieceOf } from '../machine/machine'
+import { exactly } from '../units/amount'
+import type { Formatter } from '../units/formatter'
 
-/** The case in its place, with its plugs. A rule of its own speaks about it. */
-export const placeLimit: Limit = ({ design, machine }, format) => {
-  const place = pieceOf(machine, 'place')?.dataSheet
-  if (!place) return null
-  const room = roomInPlace(design, machine)
-  const size = (millimetres: (number | null)[]): string =>
-    `${millimetres.map((one) => (one === null ? '?' : format.number(one))).join(' × ')} mm`
-  const base = {
-    id: 'place',
-    title: 'Room where it stands',
-    wanted: size([place.widthMm, place.heightMm, place.depthMm]),
-    finding: null,
-  }
-  if (room === null) return { ...base, standing: 'not known', has: 'no case yet' }
-  if (room === 'not known') return { ...base, standing: 'not known', has: 'dimensions missing' }
-  const fits = room.sides.every(({ needMm, roomMm }) => needMm <= roomMm)
-  const plugs = room.behindMm >= room.wantedBehindMm
-  return {
-    ...base,
-    standing: fits && plugs ? 'kept' : 'missed',
-    has: `${size(room.sides.map(({ needMm }) => needMm))}${fits && !plugs ? `, ${format.number(room.behindMm)} mm for plugs` : ''}`,
-  }
+interface Facts {
+  roomMm: (number | null)[]
+  needMm: number[]
+  behindMm: number | null
 }
+
+/** The case in its place, with its plugs: how much of it reaches over. */
+export const placeLimit: Limit<'place', Facts> = {
+  id: 'place',
+  title: 'Room where it stands',
+  dependsOn: ['chassis'],
+  judge: ({ brief, machine }) => {
+    const place = pieceOf(machine, 'place')
+    if (!place) return null
+    const chassis = pieceOf(machine, 'chassis')
+    const room = roomInPlace({ brief }, machine)
+    const facts = {
+      roomMm: PLACE_SIDES.map((field) => place.dataSheet[field]),
+      needMm: chassis ? PLACE_SIDES.map((field) => chassis.dataSheet[field]) : [],
+      behindMm: room?.behindMm ?? null,
+    }
+    const bound = { most: 0 }
+    if (!room) return { bound, has: null, facts }
+    const overMm = Math.max(
+      0,
+      ...room.sides.map(({ needMm, roomMm }) => needMm - roomMm),
+      room.behindMm === null ? 0 : room.wantedBehindMm - room.behindMm,
+    )
+    const unknown = PLACE_SIDES.filter((field) => place.dataSheet[field] === null)
+    return { bound, has: exactly(overMm, 'mm', missingOf(place, ...unknown)), facts }
+  },
+  wanted: ({ facts }, { format }) => sizeText(facts.roomMm, format),
+  has: ({ has, facts: { needMm, roomMm, behindMm } }, { format }) => {
+    if (!has) return 'no case yet'
+    const isPlugsOnly = has.low > 0 && needMm.every((need, at) => need <= (roomMm[at] ?? need))
+    const plugs =
+      isPlugsOnly && behindMm !== null ? `, ${format.millimetres(behindMm)} for plugs` : ''
+    return sizeText(needMm, format) + plugs
+  },
+}
+
+const sizeText = (millimetres: readonly (number | null)[], format: Formatter): string =>
+  `${millimetres.map((one) => (one === null ? '?' : format.number(one, 1))).join(' × ')} mm`

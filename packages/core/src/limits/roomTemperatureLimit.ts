@@ -1,5 +1,6 @@
-import { piecesOf } from '../machine/machine'
 import type { Limit } from '../judging/limit'
+import { piecesOf } from '../machine/machine'
+import type { Amount } from '../units/amount'
 
 /** How much warmer than the room drives get, well and badly aired. Common practice, no source. */
 const RISE_KELVIN = { low: 8, high: 20 }
@@ -7,35 +8,32 @@ const RISE_KELVIN = { low: 8, high: 20 }
 /** Warmer than this nobody wants a drive. Common practice, no source. */
 const WARMEST_CELSIUS = 50
 
-/** Drives in a warm room. A first band; the airflow of the case is not in it. */
-export const roomTemperatureLimit: Limit = ({ design, machine }, format) => {
-  const { roomCelsius } = design.brief
-  if (roomCelsius === null) return null
-  const disks = piecesOf(machine, 'drive').filter(({ dataSheet }) => dataSheet.medium === 'disk')
-  if (disks.length === 0) return null
-  const warmest = disks.reduce(
-    (least, { dataSheet }) => Math.min(least, dataSheet.maxCelsius ?? WARMEST_CELSIUS),
-    WARMEST_CELSIUS,
-  )
-  const [low, high] = [roomCelsius + RISE_KELVIN.low, roomCelsius + RISE_KELVIN.high]
-  const band = `${format.number(low)} to ${format.number(high)} °C`
-  return {
-    id: 'room-temperature',
-    title: 'Drives in the warm room',
-    standing: high <= warmest ? 'kept' : 'missed',
-    wanted: `at most ${format.number(warmest)} °C`,
-    has: band,
-    finding:
-      high <= warmest
-        ? null
-        : {
-            code: 'room-too-warm',
-            severity: low > warmest ? 'blocks' : 'risks',
-            step: 'drives',
-            partIds: [],
-            groupIds: [],
-            sentence: `In a room of ${format.number(roomCelsius)} °C drives get ${band}, by how well they are aired; ${format.number(warmest)} °C is the most.`,
-            numbers: { roomCelsius, lowCelsius: low, highCelsius: high, warmestCelsius: warmest },
-          },
-  }
+interface Facts {
+  roomCelsius: number
+  warmestCelsius: number
+}
+
+/** Drives in a warm room. A first band; the airflow of the case is not in it. Drives that are away stay cool. */
+export const roomTemperatureLimit: Limit<'room-temperature', Facts> = {
+  id: 'room-temperature',
+  title: 'Drives in the warm room',
+  dependsOn: ['chassis', 'drives'],
+  judge: ({ brief: { roomCelsius }, machine }) => {
+    if (roomCelsius === null) return null
+    const away = new Set(machine.awayIds)
+    const disks = piecesOf(machine, 'drive').filter(
+      ({ id, dataSheet }) => dataSheet.medium === 'disk' && !away.has(id),
+    )
+    if (disks.length === 0) return null
+    const warmestCelsius = disks.reduce(
+      (least, { dataSheet }) => Math.min(least, dataSheet.maxCelsius ?? WARMEST_CELSIUS),
+      WARMEST_CELSIUS,
+    )
+    const [low, high] = [roomCelsius + RISE_KELVIN.low, roomCelsius + RISE_KELVIN.high]
+    const has: Amount<'°C'> = { low, likely: (low + high) / 2, high, unit: '°C', missing: [] }
+    return { bound: { most: warmestCelsius }, has, facts: { roomCelsius, warmestCelsius } }
+  },
+  wanted: ({ facts }, { format }) => `at most ${format.number(facts.warmestCelsius, 1)} °C`,
+  has: ({ has }, { format }) =>
+    `${format.number(has?.low ?? 0, 1)} to ${format.number(has?.high ?? 0, 1)} °C`,
 }

@@ -1,15 +1,25 @@
-import { type Limit, statusOf } from '../judging/limit'
+import type { Limit } from '../judging/limit'
+import { exactly } from '../units/amount'
 
-/** The data at the end of the horizon against the space to work with. A rule of its own speaks about it. */
-export const spaceLimit: Limit = ({ capacity }, format) => {
-  const { wantedBytes, workingBytes } = capacity
-  if (wantedBytes === 0) return null
-  return {
-    id: 'space',
-    title: 'Space to work with',
-    standing: statusOf(workingBytes, (bytes) => bytes >= wantedBytes),
-    wanted: format.space(wantedBytes),
-    has: format.space(workingBytes),
-    finding: null,
-  }
+interface Facts {
+  wantedBytes: number
+}
+
+/** The data at the end of the horizon against the usable space. */
+export const spaceLimit: Limit<'space', Facts> = {
+  id: 'space',
+  title: 'Usable space',
+  dependsOn: ['drives', 'layout'],
+  judge: ({ capacity: { wantedBytes, workingBytes, pools } }) =>
+    wantedBytes === 0
+      ? null
+      : {
+          bound: { least: wantedBytes },
+          has: pools.length === 0 ? null : exactly(workingBytes, 'B'),
+          facts: { wantedBytes },
+        },
+  wanted: ({ facts, has }, { format }) =>
+    format.apart(facts.wantedBytes, has?.low ?? 0, format.space, 1)[0],
+  has: ({ facts, has }, { format }) =>
+    has ? format.apart(has.low, facts.wantedBytes, format.space, 1)[0] : 'no pool yet',
 }

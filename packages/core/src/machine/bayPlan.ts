@@ -35,18 +35,22 @@ export interface BayPlan {
 }
 
 /** What sits in each bay and socket, and what lies on the bench. */
-export function bayPlan(machine: Machine, design: { pools: readonly Pool[] }): BayPlan {
+export function bayPlan(
+  machine: Machine,
+  design: { fitted: readonly FittedPart[]; pools: readonly Pool[] },
+): BayPlan {
   const members = new Map<PieceId, DriveInPlace['member']>()
   for (const lettered of letteredGroups({ pools: [...design.pools] })) {
     lettered.group.driveIds.forEach((driveId, index) => {
       members.set(driveId, { lettered, number: index + 1 })
     })
   }
+  const sheets = new Map(piecesOf(machine, 'drive').map(({ id, dataSheet }) => [id, dataSheet]))
   const drives = new Map(
-    piecesOf(machine, 'drive').map(({ id, part, dataSheet }): [PieceId, DriveInPlace] => [
-      id,
-      { part, sheet: dataSheet, member: members.get(id) ?? null },
-    ]),
+    design.fitted.flatMap((part): [PieceId, DriveInPlace][] => {
+      const sheet = sheets.get(part.id)
+      return sheet ? [[part.id, { part, sheet, member: members.get(part.id) ?? null }]] : []
+    }),
   )
   const boardId = pieceOf(machine, 'board')?.id
   return {

@@ -9,7 +9,7 @@ export function drivesInBays(
   const known = new Set(bays.map(({ id }) => id))
   return new Map(
     drives.flatMap((drive) => {
-      const { bay } = drive.part
+      const { bay } = drive
       return bay !== null && known.has(bay) ? [[bay, drive] as const] : []
     }),
   )

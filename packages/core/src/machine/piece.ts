@@ -20,8 +20,10 @@ export interface Piece<Kind extends PartKind = PartKind> {
   /** What it needs of others and offers them, by its data sheet. */
   needs: readonly Need[]
   offers: readonly Offer[]
-  /** What the design says of this one: its label, its age, the bay it is to be in. */
-  part: FittedPart
+  /** What the design says of this one, as far as the machine depends on it. */
+  bay: FittedPart['bay']
+  away: FittedPart['away']
+  sockets: FittedPart['sockets']
 }
 
 export type PiecesByKind = { readonly [Kind in PartKind]?: readonly Piece<Kind>[] }
@@ -41,14 +43,22 @@ export function piecesOfDesign(
   }
   return fittedWithSheets(design).map(({ part, sheet }) => {
     const same = before?.get(part.id)
-    if (same?.part === part && same.dataSheet === sheet) return same
+    const { id, bay, away, sockets } = part
+    if (
+      same?.dataSheet === sheet &&
+      same.bay === bay &&
+      same.away === away &&
+      same.sockets === sockets
+    ) {
+      return same
+    }
     let wants = bySheet.get(sheet)
     if (!wants) {
       const { needs, offers } = kindOf(sheet)
       wants = { needs: needs(sheet), offers: offers(sheet) }
       bySheet.set(sheet, wants)
     }
-    return { id: part.id, kind: sheet.kind, dataSheet: sheet, ...wants, part }
+    return { id, kind: sheet.kind, dataSheet: sheet, ...wants, bay, away, sockets }
   })
 }
 

@@ -274,13 +274,13 @@ function mains(pieces: readonly Piece[]): Needs {
   const ups = pieces.find(({ offers }) => offers.some((offer) => offer.kind === need))
   const placed: PlacedNeed[] = []
   const unplaced: UnplacedNeed[] = []
-  for (const { id, needs, part } of pieces) {
+  for (const { id, needs, sockets } of pieces) {
     for (const one of needs) {
       if (one.kind !== need) continue
       if (one.count === null)
         unplaced.push({ pieceId: id, need, why: 'not known', conflictIds: [] })
       for (let plug = 0; plug < (one.count ?? 0); plug += 1) {
-        const socket = part.sockets[plug]
+        const socket = sockets[plug]
         const isOnUps = socket === 'UPS battery' || socket === 'UPS surge only'
         if (socket === undefined) {
           unplaced.push({ pieceId: id, need, why: 'not put in', conflictIds: [] })

@@ -28,12 +28,10 @@ import { wirePower } from './wiring/wirePower'
  * @param before the machine of a design that differs a little, as before an edit
  */
 export function resolveMachine(design: MachineDesign, before?: Machine): Machine {
+  if (before && isSameMachine(before.madeFrom, design)) return { ...before, madeFrom: design }
   const pieces = piecesOfDesign(design, before?.pieces)
   const ofKind = byKind(pieces)
   const byId = new Map(pieces.map((piece) => [piece.id, piece]))
-  if (before && isSameMachine(before.madeFrom, design)) {
-    return { ...before, madeFrom: design, pieces: byId, ofKind, inOrder: inKindOrder(ofKind) }
-  }
   const solver = new Solver(before?.solved ?? NOTHING_SOLVED)
   const { drive: drives = [] } = ofKind
   const others = pieces.filter(({ kind }) => kind !== 'drive')
@@ -45,11 +43,11 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   const driveIdIn = new Map([...driveIn].map(([bay, { id }]) => [bay, id]))
 
   // In which bay a drive is makes no difference to where cards go, only whether it is in one.
-  const drivesAtAll = drives.flatMap(({ id, dataSheet, part }) => [
+  const drivesAtAll = drives.flatMap(({ id, dataSheet, bay, away }) => [
     id,
     dataSheet,
-    part.bay === null,
-    part.away,
+    bay === null,
+    away,
   ])
   const { cardPins, m2Pins } = design.paths
   const { places, openings, usb, hosts, leads, steady } = solver.stage(

@@ -1,25 +1,29 @@
 import { kindOf } from '../catalogue/partKinds'
 import type { Design, PartSnapshot } from '../design/design'
+import { type Amount, exactly, type Missing, sumOf } from '../units/amount'
+
+/** `counted`: its price is in the sum. `owned`: nothing is to be bought. The others are missing from the sum. */
+export type LineStanding = 'counted' | 'owned' | 'no price' | 'other currency'
 
 export interface BillLine {
   snapshotId: string
   name: string
-  /** Pieces to buy. */
+  /** Pieces to buy, and their ids. */
   pieces: number
+  partIds: string[]
   owned: number
   /** Null when the part has no price. */
   price: { currency: string; unitMinor: number; shippingMinor: number } | null
   /** pieces × unit + shipping; 0 when all are owned. */
   totalMinor: number
-  /** False without a price in the brief's currency: such a line is not in the sum. */
-  counted: boolean
+  standing: LineStanding
 }
 
 export interface CostFigure {
   lines: BillLine[]
   currency: string
-  /** Sum of the counted lines, shipping included. */
-  totalMinor: number
+  /** Sum of the counted lines, shipping included; what has no price in this currency is missing of it. */
+  total: Amount<'money'>
   shippingMinor: number
   ownedPieces: number
 }
@@ -29,47 +33,65 @@ export interface CostFigure {
  *
  * Pieces of one data sheet make one line. Shipping is paid once a line. Owned pieces cost nothing.
  *
- * @example two drives at 189.00 with 6.90 shipping: totalMinor 38490
+ * @example two drives at 189.00 with 6.90 shipping: total exactly(38490, 'money')
  */
-export function billOfMaterials(design: Design): CostFigure {
-  const { currency } = design.brief
-  const counts = new Map<string, { pieces: number; owned: number }>()
-  for (const { snapshotId, owned } of design.fitted) {
-    const count = counts.get(snapshotId) ?? { pieces: 0, owned: 0 }
-    if (owned) count.owned += 1
-    else count.pieces += 1
-    counts.set(snapshotId, count)
+export function billOfMaterials(
+  currency: string,
+  { fitted, snapshots }: Pick<Design, 'fitted' | 'snapshots'>,
+): CostFigure {
+  const bySheet = new Map<string, { toBuy: string[]; owned: number }>()
+  for (const { id, snapshotId, owned } of fitted) {
+    const those = bySheet.get(snapshotId) ?? { toBuy: [], owned: 0 }
+    if (owned) those.owned += 1
+    else those.toBuy.push(id)
+    bySheet.set(snapshotId, those)
   }
-  const lines = design.snapshots.flatMap((snapshot) => {
-    const count = counts.get(snapshot.id)
+  const lines = snapshots.flatMap((snapshot) => {
+    const those = bySheet.get(snapshot.id)
     // Where a machine stands is chosen, not bought.
-    return count && kindOf(snapshot.sheet).stands !== 'nowhere'
-      ? [billLine(snapshot, count, currency)]
+    return those && kindOf(snapshot.sheet).stands !== 'nowhere'
+      ? [billLine(snapshot, those, currency)]
       : []
   })
-  const counted = lines.filter((line) => line.counted && line.pieces > 0)
+  const counted = lines.filter(({ standing }) => standing === 'counted')
   return {
     lines,
     currency,
-    totalMinor: counted.reduce((sum, line) => sum + line.totalMinor, 0),
+    total: sumOf(lines.map(lineTotal), 'money'),
     shippingMinor: counted.reduce((sum, line) => sum + (line.price?.shippingMinor ?? 0), 0),
     ownedPieces: lines.reduce((sum, line) => sum + line.owned, 0),
   }
 }
 
+function lineTotal({ standing, totalMinor, partIds }: BillLine): Amount<'money'> {
+  if (standing === 'counted' || standing === 'owned') return exactly(totalMinor, 'money')
+  const field = standing === 'no price' ? 'price' : 'price.currency'
+  const missing = partIds.map((pieceId): Missing => ({ pieceId, field }))
+  return exactly(0, 'money', missing)
+}
+
 function billLine(
   { id, sheet }: PartSnapshot,
-  { pieces, owned }: { pieces: number; owned: number },
+  { toBuy, owned }: { toBuy: string[]; owned: number },
   currency: string,
 ): BillLine {
   const { price } = sheet
+  const pieces = toBuy.length
   return {
     snapshotId: id,
     name: `${sheet.maker} ${sheet.model}`,
     pieces,
+    partIds: toBuy,
     owned,
     price,
     totalMinor: pieces === 0 || !price ? 0 : pieces * price.unitMinor + price.shippingMinor,
-    counted: price?.currency === currency,
+    standing:
+      pieces === 0
+        ? 'owned'
+        : price === null
+          ? 'no price'
+          : price.currency === currency
+            ? 'counted'
+            : 'other currency',
   }
 }

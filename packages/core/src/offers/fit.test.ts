@@ -1,6 +1,9 @@
 import { changedPart, demoDesign, demoPart, demoParts } from '../../fixtures/demo'
 import { coolerClearance } from '../fit/coolerClearance'
-import { fitVerdict } from './fitVerdict'
+import { formatterFor } from '../units/formatter'
+import { fitVerdict, reasonText } from './fitVerdict'
+
+const english = formatterFor('en')
 
 describe('room for a cooler', () => {
   test('the least of cover, fan and supply counts', () => {
@@ -38,14 +41,14 @@ describe('the verdict on a part', () => {
     ],
     ['varnholt-rack-12', cabin, 'does not fit', 'needs socket V9'],
     // Twelve drives and eight bays.
-    ['pellworth-short-3u8', cabin, 'does not fit', 'on the bench'],
+    ['pellworth-short-3u8', cabin, 'does not fit', 'taken out'],
     ['emberlin-brick-450', cabin, 'does not fit', 'takes supplies of shape'],
     ['lockrow-long-24', cabin, 'does not fit', 'full-height bracket'],
     ['pellworth-drystone-2u12', cabin, 'fits with changes', '22 mm are left'],
   ] as const)('%s: %#', (slug, design, verdict, words) => {
     const judged = fitVerdict(design, demoPart(slug))
     expect(judged.verdict).toBe(verdict)
-    expect(judged.reason).toContain(words)
+    expect(reasonText(judged, english)).toContain(words)
   })
 
   test('the whole design is looked at: a case with too few bays does not take four drives', () => {
@@ -63,8 +66,9 @@ describe('the verdict on a part', () => {
       },
     }
     expect(fitVerdict(shelf, demoPart('ashgrove-hearth-4')).verdict).not.toBe('does not fit')
-    const { verdict, reason } = fitVerdict(shelf, cut)
-    expect([verdict, reason]).toEqual(['does not fit', expect.stringMatching(/bench|bay/)])
+    const judgedCut = fitVerdict(shelf, cut)
+    expect(judgedCut.verdict).toBe('does not fit')
+    expect(reasonText(judgedCut, english)).toContain('2 members of groups are taken out')
   })
 
   test('every part of the catalogue is judged, and good and bad ones exist', () => {

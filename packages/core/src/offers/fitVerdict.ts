@@ -1,17 +1,25 @@
 import { type CataloguePart, type PartKind, partKinds } from '../catalogue/partKinds'
 import type { Design } from '../design/design'
 import { fitPart } from '../design/edits/fitPart'
-import { evaluate } from '../evaluate'
-import type { Finding } from '../judging/finding'
+import { sameValue } from '../design/sameValue'
+import { Evaluator } from '../evaluate'
+import { findingWords } from '../findings/findingWords'
+import type { AnyFinding } from '../findings/rules'
+import { wordsFor } from '../judging/words'
 import type { Machine } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
+import type { Formatter } from '../units/formatter'
 
 export type Verdict = 'fits' | 'fits with changes' | 'does not fit'
 
 export interface FitVerdict {
   verdict: Verdict
-  /** The finding that decides, as one sentence; empty when there is nothing to say. */
-  reason: string
+  /** The finding that decides; null when there is nothing to say. */
+  reason: AnyFinding | null
+  /** The kind of a later step that another of must be chosen, when that makes it fit. */
+  needsAnother: PartKind | null
+  /** The design with the part in it, which the finding is about. */
+  design: Design
 }
 
 /** The order in which builders choose: what comes later gives way to what came before. */
@@ -33,7 +41,7 @@ const rank = (kind: PartKind): number => {
 }
 
 /** Findings of these steps are about whether parts fit each other; the rest is about other things. */
-const FIT_STEPS: ReadonlySet<Finding['step']> = new Set(['shell', 'core'])
+const FIT_STEPS: ReadonlySet<AnyFinding['step']> = new Set(['shell', 'core'])
 
 /**
  * Would each of these parts fit the design, and what stands in the way?
@@ -44,18 +52,16 @@ const FIT_STEPS: ReadonlySet<Finding['step']> = new Set(['shell', 'core'])
  * changed; that, a risk, or something not known, means "fits with changes".
  * A note on what is merely worth knowing does not count.
  *
- * @param locale the digits in which the reason writes its numbers
  */
 export function fitVerdicts<Candidate extends CataloguePart>(
   design: Design,
   candidates: readonly Candidate[],
-  locale = 'en',
 ): (FitVerdict & { part: Candidate })[] {
+  const evaluator = new Evaluator()
   const machine = resolveMachine(design)
-  const before = blocksIn(evaluate(design, locale, machine).findings)
-  const known = new Set(before.map(keyOf))
+  const known = blocksIn(evaluator.evaluate(design, machine).findings)
   return candidates.map((part) => {
-    return { part, ...verdictOn(design, machine, known, part, locale) }
+    return { part, ...verdictOn(design, machine, known, part, evaluator) }
   })
 }
 
@@ -63,30 +69,38 @@ export function fitVerdicts<Candidate extends CataloguePart>(
  * The same for one part.
  * @example fitVerdict(shelf, tallCooler).verdict // 'does not fit'
  */
-export function fitVerdict(design: Design, candidate: CataloguePart, locale = 'en'): FitVerdict {
-  const [{ verdict, reason } = { verdict: 'fits', reason: '' } as const] = fitVerdicts(
-    design,
-    [candidate],
-    locale,
-  )
-  return { verdict, reason }
+export function fitVerdict(design: Design, candidate: CataloguePart): FitVerdict {
+  const [judged] = fitVerdicts(design, [candidate])
+  if (!judged) throw new Error('Every candidate gets a verdict.')
+  return judged
 }
 
-const blocksIn = (findings: readonly Finding[]): Finding[] =>
-  findings.filter(({ severity, partIds }) => severity === 'blocks' && partIds.length > 0)
+/**
+ * Why, as one sentence; empty when there is nothing to say.
+ * @example reasonText(fitVerdict(shelf, tallCooler), format) // 'The cooler is 66 mm tall and touches …'
+ */
+export function reasonText(
+  { reason, needsAnother, design }: FitVerdict,
+  format: Formatter,
+): string {
+  if (!reason) return ''
+  const { sentence } = findingWords(reason, wordsFor(design, format))
+  return needsAnother ? `Needs another ${partKinds[needsAnother].words.one}. ${sentence}` : sentence
+}
 
-const keyOf = ({ code, sentence }: Finding): string => `${code} ${sentence}`
+const blocksIn = (findings: readonly AnyFinding[]): AnyFinding[] =>
+  findings.filter(({ severity, partIds }) => severity === 'blocks' && partIds.length > 0)
 
 function verdictOn(
   design: Design,
   machine: Machine,
-  before: ReadonlySet<string>,
+  before: readonly AnyFinding[],
   candidate: CataloguePart,
-  locale: string,
+  evaluator: Evaluator,
 ): FitVerdict {
   const after = fitPart(design, candidate)
   const then = resolveMachine(after, machine)
-  const { findings } = evaluate(after, locale, then)
+  const { findings } = evaluator.evaluate(after, then)
   const snapshot = after.snapshots.find(
     ({ slug, catalogueVersion }) =>
       slug === candidate.slug && catalogueVersion === candidate.version,
@@ -96,7 +110,9 @@ function verdictOn(
     ({ step, partIds }) =>
       FIT_STEPS.has(step) && pieceId !== undefined && partIds.includes(pieceId),
   )
-  const caused = blocksIn(findings).filter((finding) => !before.has(keyOf(finding)))
+  const caused = blocksIn(findings).filter(
+    ({ code, facts }) => !before.some((one) => one.code === code && sameValue(one.facts, facts)),
+  )
   const blocking = [...new Set([...blocksIn(about), ...caused])]
   const kindOfPiece = (id: string): PartKind | undefined => then.pieces.get(id)?.kind
   const own = rank(candidate.sheet.kind)
@@ -107,16 +123,16 @@ function verdictOn(
     return kind !== undefined && kind !== 'drive' && rank(kind) > own
   }
   const inTheWay = blocking.find(({ partIds }) => !partIds.some(givesWay))
-  if (inTheWay) return { verdict: 'does not fit', reason: inTheWay.sentence }
+  const base = { needsAnother: null, design: after }
+  if (inTheWay) return { ...base, verdict: 'does not fit', reason: inTheWay }
   const [later] = blocking
   if (later) {
-    const other = later.partIds.filter(givesWay).map(kindOfPiece).find(Boolean)
-    const needed = other ? `Needs another ${partKinds[other].words.one}. ` : ''
-    return { verdict: 'fits with changes', reason: `${needed}${later.sentence}` }
+    const needsAnother = later.partIds.filter(givesWay).map(kindOfPiece).find(Boolean) ?? null
+    return { ...base, verdict: 'fits with changes', reason: later, needsAnother }
   }
   const doubt =
     about.find(({ severity }) => severity === 'risks') ??
     about.find(({ code }) => code.endsWith('-not-known'))
-  if (doubt) return { verdict: 'fits with changes', reason: doubt.sentence }
-  return { verdict: 'fits', reason: about[0]?.sentence ?? '' }
+  if (doubt) return { ...base, verdict: 'fits with changes', reason: doubt }
+  return { ...base, verdict: 'fits', reason: about[0] ?? null }
 }

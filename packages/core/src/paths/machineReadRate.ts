@@ -1,4 +1,4 @@
-import type { Design } from '../design/design'
+import type { Pool } from '../design/design'
 import { maxMinFair } from './maxMinFair'
 import { networkFlows } from './networkFlows'
 import type { Machine } from '../machine/machine'
@@ -9,7 +9,11 @@ import type { Machine } from '../machine/machine'
  * @returns bytes a second; null without a pool, a network port or a drive that is reached
  * @example four drives of 200 MB/s that all carry data: 800 MB/s
  */
-export function machineReadRate(design: Design, machine: Machine, readers: number): number | null {
+export function machineReadRate(
+  design: { pools: readonly Pool[] },
+  machine: Machine,
+  readers: number,
+): number | null {
   const flows = networkFlows(design, machine, readers)
   if (flows.length === 0) return null
   const capacityOf = new Map(

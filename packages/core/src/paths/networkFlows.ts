@@ -1,4 +1,3 @@
-import type { Design } from '../design/design'
 import type { Pool } from '../design/pools/pools'
 import { familyOf } from '../pool/families'
 import { COPY_SHARE } from '../machine/linkRates'
@@ -17,7 +16,7 @@ import type { Machine } from '../machine/machine'
  * @returns none without a pool, a network port or a drive that is reached
  */
 export function networkFlows(
-  { pools }: Pick<Design, 'pools'>,
+  { pools }: { pools: readonly Pool[] },
   { drivePaths, networkPaths, links }: Machine,
   readers: number,
   loadOf: (pool: Pool, members: number) => number = () => 1,

@@ -1,6 +1,7 @@
-import type { Design } from '../design/design'
 import type { Machine } from '../machine/machine'
+import type { Missing } from '../units/amount'
 import { scenarioRates } from './scenarioRates'
+import type { ScenarioDesign } from './scenarios/scenario'
 import { readers } from './scenarios/readers'
 
 export interface ReadersNow {
@@ -9,12 +10,12 @@ export interface ReadersNow {
   /** What the reader that has least gets, and all of them together; null where nothing can be read yet. */
   eachBytesPerSecond: number | null
   togetherBytesPerSecond: number | null
-  /** Boards and cards whose ports no data sheet gives. */
-  notKnownPartIds: string[]
+  /** Ports of boards and cards that no data sheet gives. */
+  missing: Missing[]
 }
 
 /** What do so many readers get, all at once, over drives, slots and network ports? */
-export function readersNow(design: Design, machine: Machine, count: number): ReadersNow {
+export function readersNow(design: ScenarioDesign, machine: Machine, count: number): ReadersNow {
   const { flows, bytesPerSecond } = scenarioRates(design, machine, readers, {
     groupId: null,
     readers: count,
@@ -24,13 +25,14 @@ export function readersNow(design: Design, machine: Machine, count: number): Rea
     ports: machine.networkPaths.length,
     eachBytesPerSecond: slowest ? slowest.bytesPerSecond : null,
     togetherBytesPerSecond: slowest ? bytesPerSecond : null,
-    notKnownPartIds: machine.inOrder
-      .filter(({ kind, dataSheet, offers }) => {
-        const ports = offers.filter((offer) => offer.kind === 'network port')
-        const isSilentBoard =
-          kind === 'board' && 'networkPorts' in dataSheet && !dataSheet.networkPorts
-        return isSilentBoard || ports.some((port) => port.bitsPerSecond === null)
-      })
-      .map(({ id }) => id),
+    missing: machine.inOrder.flatMap(({ id, kind, dataSheet, offers }): Missing[] => {
+      if (kind === 'board' && 'networkPorts' in dataSheet && !dataSheet.networkPorts) {
+        return [{ pieceId: id, field: 'networkPorts' }]
+      }
+      const isSilent = offers.some(
+        (offer) => offer.kind === 'network port' && offer.bitsPerSecond === null,
+      )
+      return isSilent ? [{ pieceId: id, field: 'bitsPerSecond' }] : []
+    }),
   }
 }

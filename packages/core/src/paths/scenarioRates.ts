@@ -1,8 +1,12 @@
-import type { Design } from '../design/design'
 import { maxMinFair } from './maxMinFair'
 import type { Link, LinkId } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
-import { NO_CHOICE, type Scenario, type ScenarioChoice } from './scenarios/scenario'
+import {
+  NO_CHOICE,
+  type Scenario,
+  type ScenarioChoice,
+  type ScenarioDesign,
+} from './scenarios/scenario'
 
 /**
  * From the outer to the inner edge of a disk the rate falls to about half, so over the whole surface it is
@@ -41,7 +45,7 @@ export interface ScenarioRates {
  * as far as drives hold it back.
  */
 export function scenarioRates(
-  design: Design,
+  design: ScenarioDesign,
   machine: Machine,
   scenario: Scenario,
   choice: ScenarioChoice = NO_CHOICE,

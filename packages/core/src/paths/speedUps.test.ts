@@ -8,7 +8,8 @@ import { resolveMachine } from '../machine/resolveMachine'
 import { scenarioRates } from './scenarioRates'
 import { NO_CHOICE } from './scenarios/scenario'
 import { scenarios } from './scenarios/scenarios'
-import { applySpeedUp, speedUps } from './speedUps'
+import { applyEdit } from '../design/edits/edit'
+import { speedUpEdit, speedUps } from './speedUps'
 
 const cabin = demoDesign('cabin-archive')
 const parts = demoParts()
@@ -32,7 +33,9 @@ test('what is pinned to a slow slot goes back, and by how much is told', () => {
   // One lane of the second generation moves 400 MB/s; twelve drives of 250 want 3,000.
   expect(slot).toMatchObject({ words: 'Sixteen in slot 1 instead of 2' })
   expect(slot?.factor).toBeCloseTo(3000 / 400, 6)
-  const changed = applySpeedUp(pinned, slot?.change ?? { kind: 'free' }, parts)
+  const edit = slot && speedUpEdit(slot, parts)
+  if (!edit) throw new Error('no slot is faster')
+  const changed = applyEdit(pinned, edit)
   const rates = scenarioRates(changed, resolveMachine(changed), scenarioOf('scrub'))
   expect(rates.bytesPerSecond).toBeCloseTo(slot?.bytesPerSecond ?? 0, 0)
 })

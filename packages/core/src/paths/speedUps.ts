@@ -1,8 +1,6 @@
 import type { CataloguePart } from '../catalogue/partKinds'
 import type { Design } from '../design/design'
-import { fitPart } from '../design/edits/fitPart'
-import { dropPins, keepMembers, pinCard } from '../design/edits/pinPaths'
-import { removeParts } from '../design/edits/removeParts'
+import { applyEdit, type Edit } from '../design/edits/edit'
 import { fittedOfKind } from '../design/fittedParts'
 import { isFree } from '../design/pathChoices'
 import { cardsOf, slotNeedOf } from '../machine/cards'
@@ -51,7 +49,8 @@ export function speedUps(
   if (now.rates.bytesPerSecond === 0) return []
   const found: SpeedUp[] = []
   for (const { change, words } of changes(design, now, parts)) {
-    const changed = applySpeedUp(design, change, parts)
+    const edit = speedUpEdit({ change, words }, parts)
+    const changed = edit ? applyEdit(design, edit) : design
     const then = standing(changed, scenario, choice, now.machine)
     const factor = then.rates.bytesPerSecond / now.rates.bytesPerSecond
     if (factor < WORTH_WHILE || losesMore(then.machine, now.machine)) continue
@@ -68,18 +67,20 @@ export function speedUps(
     .slice(0, most)
 }
 
-/** The design with a change made. */
-export function applySpeedUp(
-  design: Design,
-  change: SpeedUpChange,
+/** A change as an edit; null for a part that the catalogue does not have. */
+export function speedUpEdit(
+  { change, words }: Pick<SpeedUp, 'change' | 'words'>,
   parts: readonly CataloguePart[],
-): Design {
-  if (change.kind === 'slot') return pinCard(design, change.cardId, change.slot)
-  if (change.kind === 'free') return keepMembers(dropPins(design), 'spread')
+): Edit | null {
+  if (change.kind === 'slot') {
+    return { do: 'pin-card', cardId: change.cardId, slot: change.slot }
+  }
+  if (change.kind === 'free') return { do: 'free-paths' }
   const part = parts.find(({ slug }) => slug === change.slug)
-  if (!part) return design
-  const before = change.kind === 'swap' ? removeParts(design, [change.partId]) : design
-  return fitPart(before, part)
+  if (!part) return null
+  const fit = { do: 'fit', part, beside: false } as const
+  if (change.kind === 'add') return fit
+  return { do: 'several', what: words, edits: [{ do: 'remove', partIds: [change.partId] }, fit] }
 }
 
 interface Standing {

@@ -1,7 +1,6 @@
-import { wantedBytes } from '../design/brief'
+import { type Brief, wantedBytes } from '../design/brief'
 import type { Design } from '../design/design'
 import type { Pool } from '../design/pools/pools'
-import { driveBytes } from '../design/driveBytes'
 import type { Machine } from '../machine/machine'
 import type { HouseRules } from '../design/houseRules'
 import { familyOf } from './families'
@@ -43,13 +42,13 @@ export interface CapacityFigure {
  *
  * A pool that cannot be made counts for nothing and says why; nothing is thrown.
  *
- * @example designCapacity(document).workingBytes // 97387685504614 for ten 16 TB in raidz2, 80 % ceiling
+ * @example designCapacity(design, sizes, machine).workingBytes // 97387685504614 for ten 16 TB in raidz2, 80 % ceiling
  */
 export function designCapacity(
-  design: Design,
+  design: Pick<Design, 'houseRules'> & { pools: readonly Pool[]; brief: Readonly<Brief> },
+  bytesOf: ReadonlyMap<string, number>,
   { awayIds }: Pick<Machine, 'awayIds'>,
 ): CapacityFigure {
-  const bytesOf = driveBytes(design)
   const away = new Set(awayIds)
   const pools = design.pools.map((pool) => poolFigure(pool, bytesOf, design.houseRules, away))
   const capacities = pools.flatMap(({ capacity }) => capacity ?? [])

@@ -1,41 +1,41 @@
 import type { PowerState } from '../catalogue/draws'
-import { kindOf, type PartKind, partKinds } from '../catalogue/partKinds'
+import { kindOf, type PartKind } from '../catalogue/partKinds'
+import { wattsOf } from '../catalogue/wattsOf'
 import type { Brief } from '../design/brief'
-import type { Design } from '../design/design'
 import { type Machine, piecesOf } from '../machine/machine'
-import { type Piece, type PieceId } from '../machine/piece'
+import type { Piece, PieceId } from '../machine/piece'
+import { type Amount, mapAmount, type Missing, sumOf, withMissing } from '../units/amount'
 import { averagePricePerKilowattHourMinor } from './averagePrice'
+import { drawnWatts } from './drawnWatts'
 import { energyPerYearKilowattHours } from './energyPerYear'
 import { wallWatts } from './wallWatts'
 
 export interface PowerTerm {
-  /** What draws: "drives, idle", a board's model. */
-  label: string
+  kind: PartKind
+  /** What the machine does, where the watts of this kind depend on it. */
+  state: PowerState | null
+  /** Beside the machine, with a plug in the wall of its own. */
+  isBeside: boolean
   pieces: number
   watts: number
 }
 
 export interface PowerFigure {
   terms: PowerTerm[]
-  /** Sum of the terms, behind the supply. */
-  dcWatts: number
-  /** DC over wall of the supply; null without one, when the wall is not known. */
+  /** Sum of the terms behind the supply. */
+  dc: Amount<'W'>
+  /** DC over wall of the supply, at the likely load; null without one. */
   efficiency: number | null
   /** What stands beside the machine: a UPS, enclosures and the drives in them, without the loss of their supply. */
-  besideWatts: number
-  /** Null when there is no supply to compute it with. */
-  wallWatts: number | null
-  /** The honest band around `wallWatts`. */
-  lowWallWatts: number | null
-  highWallWatts: number | null
+  beside: Amount<'W'>
+  /** At the wall, with the honest band around it; null when there is no supply to compute it with. */
+  wall: Amount<'W'> | null
   /** Pieces that keep the CPU out of its deep states. */
-  vetoPartIds: string[]
+  vetoPartIds: PieceId[]
   /** What those vetoes cost, in DC watts. */
-  vetoWatts: number
-  /** Pieces whose idle watts, or whose leave to sleep deeply, no data sheet says; left out of the sum. */
-  notKnownPartIds: string[]
+  veto: Amount<'W'>
   kilowattHoursPerYear: number | null
-  costPerYearMinor: number | null
+  costPerYear: Amount<'money'> | null
 }
 
 /**
@@ -49,101 +49,117 @@ const BAND_HIGH = 1.25
  * What does the machine draw at the wall, idle, with its drives spinning?
  *
  * One device without link power management keeps the whole CPU package awake, so the CPU counts with
- * its deep or its shallow idle watts, not with something between. Drives that are away draw nothing. What a
- * supply feeds through its drive leads counts as its load; all else is the first supply's.
+ * its deep or its shallow idle watts, not with something between; where a device does not say, the band reaches
+ * from one to the other. Drives that are away draw nothing. What a supply feeds through its drive leads counts as
+ * its load; all else is the first supply's.
  */
-export function idlePower({ brief }: Pick<Design, 'brief'>, machine: Machine): PowerFigure {
+export function idlePower(brief: Readonly<Brief>, machine: Machine): PowerFigure {
   const away = new Set(machine.awayIds)
   const present = machine.inOrder.filter(({ id }) => !away.has(id))
-  const permits = present.map(({ id, dataSheet }) => {
-    return { id, permits: kindOf(dataSheet).permitsDeepIdle(dataSheet) }
-  })
-  const vetoPartIds = permits.flatMap(({ id, permits: may }) => (may === false ? [id] : []))
-  const state: PowerState = vetoPartIds.length > 0 ? 'kept awake' : 'idle'
-  const outside = drivesOutside(machine)
-  const draws = present.map((piece) => {
-    const kind = kindOf(piece.dataSheet)
-    const isBeside = kind.stands !== 'inside' || outside.has(piece.id)
-    return { piece, kind, isBeside, watts: kind.draws(piece.dataSheet)[state] }
-  })
-  const inside = draws.filter(({ isBeside }) => !isBeside)
-  const terms = termsOf(inside, state)
-  const dcWatts = terms.reduce((sum, { watts }) => sum + watts, 0)
-  const behindSupply = atTheWall(machine, inside, dcWatts, brief.mainsVolts)
-  const besideWatts = draws.reduce(
-    (sum, { isBeside, watts }) => sum + (isBeside ? (watts ?? 0) : 0),
-    0,
+  const permits = present.map((piece) => ({ piece, may: permitOf(piece) }))
+  const vetoPartIds = permits.flatMap(({ piece, may }) => (may === false ? [piece.id] : []))
+  const unsaid = permits.flatMap(({ piece, may }): Missing[] =>
+    may === null ? [{ pieceId: piece.id, field: 'permitsDeepIdle' }] : [],
   )
-  const atWall = behindSupply === null ? null : behindSupply + besideWatts
-  const kilowattHoursPerYear = atWall === null ? null : energyPerYearKilowattHours(atWall)
+  const isVetoed = vetoPartIds.length > 0
+  const state: PowerState = isVetoed ? 'kept awake' : 'idle'
+  const outside = drivesOutside(machine)
+  const isBeside = ({ id, dataSheet }: Piece): boolean =>
+    kindOf(dataSheet).stands !== 'inside' || outside.has(id)
+  const inside = present.filter((piece) => !isBeside(piece))
+  const drawn = (pieces: readonly Piece[], at: PowerState): Amount<'W'> =>
+    sumOf(
+      pieces.map((piece) => drawnWatts(piece, at)),
+      'W',
+    )
+  const beside = drawn(present.filter(isBeside), state)
+  const likely = drawn(inside, state)
+  const mayBeAwake = !isVetoed && unsaid.length > 0
+  const awake = mayBeAwake ? drawn(inside, 'kept awake') : likely
+  const dc = {
+    ...likely,
+    high: Math.max(likely.high, awake.high),
+    missing: withMissing(likely.missing, isVetoed ? [] : unsaid),
+  }
+  const wall = atTheWall(machine, inside, state, dc, brief.mainsVolts)
+  const withBeside = wall && sumOf([wall, beside], 'W')
+  const band = withBeside && {
+    ...withBeside,
+    low: withBeside.low * BAND_LOW,
+    high: withBeside.high * BAND_HIGH,
+  }
+  const price = averagePricePerKilowattHourMinor(brief)
   return {
-    terms,
-    dcWatts,
-    efficiency: behindSupply ? dcWatts / behindSupply : null,
-    besideWatts,
-    wallWatts: atWall,
-    lowWallWatts: atWall === null ? null : atWall * BAND_LOW,
-    highWallWatts: atWall === null ? null : atWall * BAND_HIGH,
+    terms: [...termsOf(inside, state, false), ...termsOf(present.filter(isBeside), state, true)],
+    dc,
+    efficiency: wall && wall.likely > 0 ? dc.likely / wall.likely : null,
+    beside,
+    wall: band,
     vetoPartIds,
-    vetoWatts: vetoPartIds.length > 0 ? vetoWatts(present) : 0,
-    notKnownPartIds: [
-      ...new Set([
-        ...permits.flatMap(({ id, permits: may }) => (may === null ? [id] : [])),
-        ...draws.flatMap(({ piece, watts }) => (watts === null ? [piece.id] : [])),
-      ]),
-    ],
-    kilowattHoursPerYear,
-    costPerYearMinor:
-      kilowattHoursPerYear === null
-        ? null
-        : Math.round(kilowattHoursPerYear * averagePricePerKilowattHourMinor(brief)),
+    veto: isVetoed ? vetoCost(inside) : sumOf([], 'W'),
+    kilowattHoursPerYear: band && energyPerYearKilowattHours(band.likely),
+    costPerYear:
+      band &&
+      mapAmount(
+        band,
+        (watts) => Math.round(energyPerYearKilowattHours(watts) * price),
+        'money' as const,
+      ),
   }
 }
 
-interface PieceDraw {
-  piece: Piece
-  watts: number | null
+function permitOf({ dataSheet }: Piece): boolean | null {
+  return kindOf(dataSheet).permitsDeepIdle(dataSheet)
 }
 
 /** One term for each kind; what draws nothing by itself, as a cable, has none. */
-function termsOf(draws: readonly PieceDraw[], state: PowerState): PowerTerm[] {
-  const byKind = new Map<PartKind, PieceDraw[]>()
-  for (const draw of draws) {
-    if (draw.watts === null || draw.watts === 0) continue
-    const before = byKind.get(draw.piece.kind)
-    if (before) before.push(draw)
-    else byKind.set(draw.piece.kind, [draw])
+function termsOf(pieces: readonly Piece[], state: PowerState, isBeside: boolean): PowerTerm[] {
+  const byKind = new Map<PartKind, PowerTerm>()
+  for (const { kind, dataSheet } of pieces) {
+    const watts = wattsOf(dataSheet, state)
+    if (watts === null || watts === 0) continue
+    const { draws } = kindOf(dataSheet)
+    const term = byKind.get(kind) ?? {
+      kind,
+      state: draws.idle === draws['kept awake'] ? null : state,
+      isBeside,
+      pieces: 0,
+      watts: 0,
+    }
+    term.pieces += 1
+    term.watts += watts
+    byKind.set(kind, term)
   }
-  return [...byKind].map(([kind, some]) => {
-    const { one, many } = partKinds[kind].words
-    const [first] = some
-    const all = first && kindOf(first.piece.dataSheet).draws(first.piece.dataSheet)
-    const depends = all !== undefined && all.idle !== all['kept awake']
+  return [...byKind.values()]
+}
+
+/** What keeping awake costs; a data sheet that gives only one of the two values leaves it open. */
+function vetoCost(inside: readonly Piece[]): Amount<'W'> {
+  const costs = inside.map((piece): Amount<'W'> => {
+    const awake = drawnWatts(piece, 'kept awake')
+    const asleep = drawnWatts(piece, 'idle')
+    const missing = withMissing(awake.missing, asleep.missing)
+    const more = missing.length > 0 ? 0 : awake.likely - asleep.likely
+    // Of what does not depend on the state, a missing value says nothing about the difference.
+    const { draws } = kindOf(piece.dataSheet)
+    const depends = draws.idle !== draws['kept awake']
     return {
-      label: `${some.length === 1 ? one : many}${depends ? `, ${STATE_WORDS[state]}` : ''}`,
-      pieces: some.length,
-      watts: some.reduce((sum, { watts }) => sum + (watts ?? 0), 0),
+      low: more,
+      likely: more,
+      high: awake.high,
+      unit: 'W',
+      missing: depends ? missing : [],
     }
   })
-}
-
-const STATE_WORDS: Record<PowerState, string> = {
-  asleep: 'asleep',
-  idle: 'deep idle',
-  'kept awake': 'kept from deep idle',
-  busy: 'busy',
-}
-
-/** What keeping awake costs, as far as data sheets give both. */
-function vetoWatts(present: readonly Piece[]): number {
-  return present.reduce((sum, { dataSheet }) => {
-    const draws = kindOf(dataSheet).draws(dataSheet)
-    return sum + ((draws['kept awake'] ?? 0) - (draws.idle ?? 0))
-  }, 0)
+  const sum = sumOf(costs, 'W')
+  return sum.missing.length > 0 ? sum : { ...sum, high: sum.likely }
 }
 
 /** Drives that sit in an enclosure with a supply of its own, not in the machine. */
-function drivesOutside({ blocks, driveIn }: Machine): ReadonlySet<PieceId> {
+export function drivesOutside({
+  blocks,
+  driveIn,
+}: Pick<Machine, 'blocks' | 'driveIn'>): ReadonlySet<PieceId> {
   return new Set(
     blocks.flatMap(({ isOutside, bayIds }) =>
       isOutside ? bayIds.flatMap((id) => driveIn.get(id) ?? []) : [],
@@ -151,23 +167,29 @@ function drivesOutside({ blocks, driveIn }: Machine): ReadonlySet<PieceId> {
   )
 }
 
-/** Watts that all supplies take from the wall; null without one. */
-function atTheWall(
+/** Watts that all supplies take from the wall to deliver so much; null without one. */
+export function atTheWall(
   machine: Machine,
-  inside: readonly PieceDraw[],
-  dcWatts: number,
+  inside: readonly Piece[],
+  state: PowerState,
+  dc: Amount<'W'>,
   mainsVolts: Brief['mainsVolts'],
-): number | null {
+): Amount<'W'> | null {
   const [first, ...others] = piecesOf(machine, 'supply')
   if (!first) return null
-  const wattsOf = new Map(inside.map(({ piece, watts }) => [piece.id, watts ?? 0]))
-  const leads = machine.wiring.power?.leads ?? []
-  let left = dcWatts
-  const atOthers = others.map(({ id, dataSheet }) => {
-    const drives = leads.flatMap(({ lead, driveIds }) => (lead.ref.supplyId === id ? driveIds : []))
-    const load = drives.reduce((sum, drive) => sum + (wattsOf.get(drive) ?? 0), 0)
-    left -= load
-    return wallWatts(load, dataSheet, mainsVolts)
+  const leads = others.length > 0 ? (machine.wiring.power?.leads ?? []) : []
+  const drawnBy = new Map(inside.map(({ id, dataSheet }) => [id, wattsOf(dataSheet, state) ?? 0]))
+  const ofOthers = others.map(({ id, dataSheet }) => {
+    const driveIds = leads.flatMap(({ lead, driveIds: on }) => (lead.ref.supplyId === id ? on : []))
+    return { dataSheet, watts: driveIds.reduce((sum, one) => sum + (drawnBy.get(one) ?? 0), 0) }
   })
-  return atOthers.reduce((sum, watts) => sum + watts, wallWatts(left, first.dataSheet, mainsVolts))
+  const elsewhere = ofOthers.reduce((sum, { watts }) => sum + watts, 0)
+  const atOthers = ofOthers.reduce(
+    (sum, { dataSheet, watts }) => sum + wallWatts(watts, dataSheet, mainsVolts),
+    0,
+  )
+  return mapAmount(
+    dc,
+    (watts) => wallWatts(Math.max(0, watts - elsewhere), first.dataSheet, mainsVolts) + atOthers,
+  )
 }

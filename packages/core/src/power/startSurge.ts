@@ -1,12 +1,19 @@
 import { kindOf } from '../catalogue/partKinds'
+import { wattsOf } from '../catalogue/wattsOf'
 import { type Machine, piecesOf } from '../machine/machine'
+import type { Missing } from '../units/amount'
 
 const DRIVE_RAIL_VOLTS = 12
 
 export interface StartSurge {
-  /** Current from the 12 V rails when every drive starts at once and the rest of the machine idles. */
+  /**
+   * Current from the 12 V rails when every drive starts at once and the rest of the machine idles; at least that,
+   * when a value of it is missing.
+   */
   amps: number
+  /** What the rails carry together, as far as it is known. */
   ratedAmps: number
+  missing: Missing[]
 }
 
 /**
@@ -15,9 +22,9 @@ export interface StartSurge {
  * Drives in an enclosure start from its own supply. The rest of the machine is counted as if all of it were fed
  * from 12 V, which is true of most of it. The rails of several supplies count together.
  *
- * @returns null without a supply; otherwise the pieces whose data sheet lacks the current, if any
+ * @returns null without a supply
  */
-export function startSurge(machine: Machine): StartSurge | { notKnownPartIds: string[] } | null {
+export function startSurge(machine: Machine): StartSurge | null {
   const supplies = piecesOf(machine, 'supply')
   if (supplies.length === 0) return null
   const inside = new Set(
@@ -26,20 +33,28 @@ export function startSurge(machine: Machine): StartSurge | { notKnownPartIds: st
     ),
   )
   const starting = piecesOf(machine, 'drive').filter(({ id }) => inside.has(id))
-  const withoutValue = [
-    ...supplies.filter(({ dataSheet }) => dataSheet.rated12VAmps === null),
-    ...starting.filter(({ dataSheet }) => dataSheet.start12VAmps === null),
-  ]
-  if (withoutValue.length > 0) return { notKnownPartIds: withoutValue.map(({ id }) => id) }
   const idleWatts = machine.inOrder.reduce((sum, { kind, dataSheet }) => {
-    const { stands, draws } = kindOf(dataSheet)
-    return kind === 'drive' || stands !== 'inside'
+    return kind === 'drive' || kindOf(dataSheet).stands !== 'inside'
       ? sum
-      : sum + (draws(dataSheet)['kept awake'] ?? 0)
+      : sum + (wattsOf(dataSheet, 'kept awake') ?? 0)
   }, 0)
   const driveAmps = starting.reduce((sum, { dataSheet }) => sum + (dataSheet.start12VAmps ?? 0), 0)
+  const missing = (
+    pieces: readonly { id: string }[],
+    field: 'rated12VAmps' | 'start12VAmps',
+  ): Missing[] => pieces.map(({ id }) => ({ pieceId: id, field }))
   return {
     amps: driveAmps + idleWatts / DRIVE_RAIL_VOLTS,
     ratedAmps: supplies.reduce((sum, { dataSheet }) => sum + (dataSheet.rated12VAmps ?? 0), 0),
+    missing: [
+      ...missing(
+        supplies.filter(({ dataSheet }) => dataSheet.rated12VAmps === null),
+        'rated12VAmps',
+      ),
+      ...missing(
+        starting.filter(({ dataSheet }) => dataSheet.start12VAmps === null),
+        'start12VAmps',
+      ),
+    ],
   }
 }

@@ -1,3 +1,4 @@
+import { exactly } from '../units/amount'
 import { demoDesign } from '../../fixtures/demo'
 import { withPart, without } from '../../fixtures/ruleTable'
 import { evaluate } from '../evaluate'
@@ -42,26 +43,27 @@ describe('what stands beside the machine', () => {
   test('a UPS and an enclosure draw at the wall, past the supply', () => {
     const before = power(shelf)
     const after = power(withPart(withPart(shelf, 'stillwater-bridge-300'), 'pellworth-annex-4'))
-    expect(after.besideWatts).toBe(5 + 5)
-    expect(after.dcWatts).toBe(before.dcWatts)
-    expect((after.wallWatts ?? 0) - (before.wallWatts ?? 0)).toBeCloseTo(10, 10)
+    expect(after.beside.likely).toBe(5 + 5)
+    expect(after.dc.likely).toBe(before.dc.likely)
+    expect((after.wall?.likely ?? 0) - (before.wall?.likely ?? 0)).toBeCloseTo(10, 10)
     expect(after.efficiency).toBe(before.efficiency)
   })
 
   test('without its watts it is named, and the sum is known to be too low', () => {
-    const { notKnownPartIds } = power(withPart(shelf, 'stillwater-found'))
-    expect(notKnownPartIds).toEqual(['ups-1'])
+    const { beside, wall } = power(withPart(shelf, 'stillwater-found'))
+    const missing = [{ pieceId: 'ups-1', field: 'idleWatts' }]
+    expect([beside.missing, wall?.missing]).toEqual([missing, missing])
   })
 
   test('without a supply the wall is not known, whatever stands beside', () => {
     const bare = without(withPart(shelf, 'stillwater-bridge-300'), 'supply')
-    expect(power(bare)).toMatchObject({ wallWatts: null, besideWatts: 5 })
+    expect(power(bare)).toMatchObject({ wall: null, beside: exactly(5, 'W') })
   })
 })
 
 test('drives without a bay draw where they are plugged in', () => {
-  const before = power(shelf).dcWatts
-  expect(power(withPart(shelf, 'quillon-shard-1m')).dcWatts - before).toBeCloseTo(0.8, 10)
-  expect(power(withPart(shelf, 'quillon-spark-120')).dcWatts - before).toBeCloseTo(0.2, 10)
-  expect(power(withPart(shelf, 'ashgrove-inset-3')).dcWatts - before).toBeCloseTo(0.8, 10)
+  const before = power(shelf).dc.likely
+  expect(power(withPart(shelf, 'quillon-shard-1m')).dc.likely - before).toBeCloseTo(0.8, 10)
+  expect(power(withPart(shelf, 'quillon-spark-120')).dc.likely - before).toBeCloseTo(0.2, 10)
+  expect(power(withPart(shelf, 'ashgrove-inset-3')).dc.likely - before).toBeCloseTo(0.8, 10)
 })

@@ -1,4 +1,4 @@
-import type { Design } from '@flint/core/editing'
+import type { Design, Edit } from '@flint/core/editing'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { memo } from 'react'
@@ -8,18 +8,15 @@ import { useAppSelector } from '../../store/hooks'
 
 interface BriefChoiceProps {
   label: string
-  /** What is changed, for undo: "the mains". */
-  what: string
   /** Each value with what it reads as and, where builders disagree, what it buys. */
   options: readonly { value: string; text: string; help?: string }[]
   valueOf: (design: Design) => string
-  change: (design: Design, value: string) => Design
+  change: (value: string) => Edit
 }
 
 /** One choice of the brief or the house rules; like the numbers, it looks only at its own value. */
 export const BriefChoice = memo(function BriefChoice({
   label,
-  what,
   options,
   valueOf,
   change,
@@ -35,7 +32,7 @@ export const BriefChoice = memo(function BriefChoice({
       helperText={options.find((option) => option.value === value)?.help}
       slotProps={{ inputLabel: { shrink: true } }}
       onChange={({ target }) => {
-        edit(`change ${what}`, (design) => change(design, target.value))
+        edit(change(target.value))
       }}
     >
       {(known ? options : [...options, { value, text: value }]).map((option) => (

@@ -1,9 +1,8 @@
 import { minorPerMajor } from '@flint/core/drawing'
-import { changeBrief } from '@flint/core/editing'
 import { memo, type ReactNode } from 'react'
 import { LimitList } from '../../limits/LimitList'
 import { LensFrame } from '../../sheet/LensFrame'
-import { selectDesign, selectEvaluation } from '../../sheet/selectors'
+import { selectDesign, selectLimits } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import trayStyles from '../../tray/tray.module.css'
@@ -33,7 +32,7 @@ export function BriefLens() {
 }
 
 function BriefTray() {
-  const { limits } = useAppSelector(selectEvaluation)
+  const limits = useAppSelector(selectLimits)
   return (
     <>
       <Households />
@@ -61,26 +60,11 @@ const BriefForm = memo(function BriefForm() {
       </div>
       <div className={styles.columns}>
         <Section title="How long, and for whom">
-          <BriefNumber
-            field="horizonYears"
-            what="how long it must last"
-            label="Must last"
-            unit="years"
-            min={0}
-            max={30}
-          />
+          <BriefNumber field="horizonYears" label="Must last" unit="years" min={0} max={30} />
           <div className={styles.pair}>
-            <BriefNumber
-              field="readersAtOnce"
-              what="the readers"
-              label="Readers at once"
-              min={0}
-              max={1_000}
-              whole
-            />
+            <BriefNumber field="readersAtOnce" label="Readers at once" min={0} max={1_000} whole />
             <BriefNumber
               field="readerBytesPerSecond"
-              what="the rate of a reader"
               label="Each needs"
               unit="MB/s"
               scale={MB}
@@ -93,7 +77,6 @@ const BriefForm = memo(function BriefForm() {
         <Section title="What may break">
           <BriefNumber
             field="failuresWanted"
-            what="the failures to survive"
             label="Failures to survive"
             unit="drives"
             min={0}
@@ -105,7 +88,6 @@ const BriefForm = memo(function BriefForm() {
           <div className={styles.pair}>
             <BriefNumber
               field="outageHoursTolerated"
-              what="the outage tolerated"
               label="May be away"
               unit="h"
               min={0}
@@ -114,7 +96,6 @@ const BriefForm = memo(function BriefForm() {
             />
             <BriefNumber
               field="lossHoursTolerated"
-              what="the loss tolerated"
               label="May be lost"
               unit="h of work"
               min={0}
@@ -126,15 +107,13 @@ const BriefForm = memo(function BriefForm() {
         <Section title="Second copy">
           <BriefText
             label="Where is it?"
-            what="where the second copy is"
             maxLength={400}
             help="Redundancy keeps a pool running through failures. It does not bring back what was deleted, burnt or stolen."
             valueOf={({ brief }) => brief.secondCopy}
-            change={(design, secondCopy) => changeBrief(design, { secondCopy })}
+            change={(secondCopy) => ({ do: 'change-brief', change: { secondCopy } })}
           />
           <BriefNumber
             field="secondCopyEveryHours"
-            what="how often the second copy is made"
             label="Made every"
             unit="h"
             min={0.1}
@@ -148,7 +127,6 @@ const BriefForm = memo(function BriefForm() {
         <Section title="Power">
           <BriefNumber
             field="idleWattsLimit"
-            what="the watt limit"
             label="Idle at the wall, at most"
             unit="W"
             min={1}
@@ -158,7 +136,6 @@ const BriefForm = memo(function BriefForm() {
           <div className={styles.pair}>
             <BriefNumber
               field="pricePerKilowattHourMinor"
-              what="the price of power"
               label="Price of a kWh"
               unit={code}
               scale={perMajor}
@@ -173,7 +150,6 @@ const BriefForm = memo(function BriefForm() {
           <div className={styles.pair}>
             <BriefNumber
               field="costLimitMinor"
-              what="the cost limit"
               label="Now, at most"
               unit={code}
               scale={perMajor}
@@ -184,7 +160,6 @@ const BriefForm = memo(function BriefForm() {
             />
             <BriefNumber
               field="laterMinorPerYear"
-              what="the money of later years"
               label="Each later year"
               unit={code}
               scale={perMajor}
@@ -198,22 +173,8 @@ const BriefForm = memo(function BriefForm() {
         </Section>
         <Section title="What stays free">
           <div className={styles.pair}>
-            <BriefNumber
-              field="freeBaysWanted"
-              what="the bays to stay free"
-              label="Bays"
-              min={0}
-              max={100}
-              whole
-            />
-            <BriefNumber
-              field="freeSlotsWanted"
-              what="the slots to stay free"
-              label="Slots"
-              min={0}
-              max={20}
-              whole
-            />
+            <BriefNumber field="freeBaysWanted" label="Bays" min={0} max={100} whole />
+            <BriefNumber field="freeSlotsWanted" label="Slots" min={0} max={20} whole />
           </div>
           <p className="soft">For rescue work and growth; one bay is worth keeping.</p>
         </Section>
@@ -221,7 +182,6 @@ const BriefForm = memo(function BriefForm() {
           <div className={styles.pair}>
             <RulePercent
               field="fillCeiling"
-              what="the fill ceiling"
               label="Fill ceiling"
               min={10}
               max={100}
@@ -229,7 +189,6 @@ const BriefForm = memo(function BriefForm() {
             />
             <RulePercent
               field="snapshotReserve"
-              what="the snapshot reserve"
               label="Snapshot reserve"
               min={0}
               max={90}
@@ -246,11 +205,10 @@ const BriefForm = memo(function BriefForm() {
         <Section wide>
           <BriefText
             label="Notes"
-            what="the notes"
             maxLength={10_000}
             multiline
             valueOf={({ notes }) => notes}
-            change={(design, notes) => ({ ...design, notes })}
+            change={(notes) => ({ do: 'write-notes', notes })}
           />
         </Section>
       </div>

@@ -1,4 +1,4 @@
-import { type Brief, changeBrief } from '@flint/core/editing'
+import type { Brief } from '@flint/core/editing'
 import { memo, useCallback } from 'react'
 import { NumberField, type NumberFieldProps } from '../../controls/NumberField'
 import { selectDesign } from '../../sheet/selectors'
@@ -11,8 +11,6 @@ type NumberName = {
 
 type BriefNumberProps = Omit<NumberFieldProps, 'value' | 'onChange'> & {
   field: NumberName
-  /** What is changed, for undo: "the growth". */
-  what: string
   /** How many of the document's units make one of those shown: bytes in a TiB, cents in a euro. */
   scale?: number
   /** The document wants whole units. */
@@ -25,7 +23,6 @@ type BriefNumberProps = Omit<NumberFieldProps, 'value' | 'onChange'> & {
  */
 export const BriefNumber = memo(function BriefNumber({
   field,
-  what,
   scale = 1,
   rounds = false,
   ...shown
@@ -37,9 +34,9 @@ export const BriefNumber = memo(function BriefNumber({
     (value: number | null) => {
       const scaled = value === null ? (optional ? null : 0) : value * scale
       const taken = scaled !== null && rounds ? Math.round(scaled) : scaled
-      edit(`change ${what}`, (design) => changeBrief(design, { [field]: taken }), true)
+      edit({ do: 'change-brief', change: { [field]: taken } }, true)
     },
-    [edit, field, what, scale, rounds, optional],
+    [edit, field, scale, rounds, optional],
   )
   return (
     <NumberField {...shown} value={stored === null ? null : stored / scale} onChange={onChange} />

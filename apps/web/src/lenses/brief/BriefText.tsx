@@ -1,4 +1,4 @@
-import type { Design } from '@flint/core/editing'
+import type { Design, Edit } from '@flint/core/editing'
 import { TextLine } from '../../controls/TextLine'
 import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
@@ -6,16 +6,15 @@ import { useAppSelector } from '../../store/hooks'
 
 interface BriefTextProps {
   label: string
-  what: string
   maxLength: number
   help?: string
   multiline?: boolean
   valueOf: (design: Design) => string
-  change: (design: Design, value: string) => Design
+  change: (value: string) => Edit
 }
 
 /** A line or a paragraph of the brief. */
-export function BriefText({ what, valueOf, change, ...shown }: BriefTextProps) {
+export function BriefText({ valueOf, change, ...shown }: BriefTextProps) {
   const value = useAppSelector((state) => valueOf(selectDesign(state)))
   const edit = useEdit()
   return (
@@ -23,7 +22,7 @@ export function BriefText({ what, valueOf, change, ...shown }: BriefTextProps) {
       {...shown}
       value={value}
       onChange={(text) => {
-        edit(`change ${what}`, (design) => change(design, text), true)
+        edit(change(text), true)
       }}
     />
   )

@@ -1,4 +1,3 @@
-import { changeHouseRules } from '@flint/core/editing'
 import { NumberField } from '../../controls/NumberField'
 import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
@@ -18,11 +17,7 @@ export function CompressionRule() {
       help="Your guess; films and pictures save nothing."
       onChange={(compressionRatio) => {
         if (compressionRatio === null) return
-        edit(
-          'change the compression',
-          (design) => changeHouseRules(design, { compressionRatio }),
-          true,
-        )
+        edit({ do: 'change-house-rules', change: { compressionRatio } }, true)
       }}
     />
   )

@@ -1,5 +1,5 @@
 import { TB, TIB } from '@flint/core/drawing'
-import { changeData, DATA_KINDS, type DataKind, USUAL_FILE_BYTES } from '@flint/core/editing'
+import { DATA_KINDS, type DataKind, USUAL_FILE_BYTES } from '@flint/core/editing'
 import { memo, useCallback } from 'react'
 import { NumberField } from '../../controls/NumberField'
 import { selectDesign } from '../../sheet/selectors'
@@ -98,13 +98,10 @@ const DataNumber = memo(function DataNumber({
   const edit = useEdit()
   const onChange = useCallback(
     (value: number | null) => {
-      edit(
-        `change ${label.toLowerCase()}`,
-        (design) => changeData(design, kind, { [field]: Math.round((value ?? 0) * scale) }),
-        true,
-      )
+      const change = { [field]: Math.round((value ?? 0) * scale) }
+      edit({ do: 'change-data', kind, change }, true)
     },
-    [edit, field, kind, label, scale],
+    [edit, field, kind, scale],
   )
   const isFile = field === 'fileBytes'
   return (

@@ -1,4 +1,4 @@
-import { changeBrief, households, wantedBytes } from '@flint/core/editing'
+import { type Edit, households, wantedBytes } from '@flint/core/editing'
 import { format } from '../../controls/locale'
 import { selectDesign } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
@@ -17,7 +17,11 @@ export function Households() {
       <p className="soft">Every answer can be changed afterwards.</p>
       <ul className={trayStyles.list}>
         {households.map(({ id, title, sentence, brief }) => {
-          const apply = (design: Parameters<typeof changeBrief>[0]) => changeBrief(design, brief)
+          const apply: Edit = {
+            do: 'several',
+            what: `start from: ${title}`,
+            edits: [{ do: 'change-brief', change: brief }],
+          }
           const { data = [], horizonYears = 0 } = brief
           return (
             <li key={id}>
@@ -28,7 +32,7 @@ export function Households() {
                 className={trayStyles.offer}
                 {...previewOf(apply)}
                 onClick={() => {
-                  edit(`start from: ${title}`, apply)
+                  edit(apply)
                 }}
               >
                 <span className={trayStyles.title}>{title}</span>

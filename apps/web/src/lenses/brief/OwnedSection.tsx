@@ -1,6 +1,6 @@
-import { type Design, notePieces } from '@flint/core/editing'
+import type { Design } from '@flint/core/editing'
 import { useEffect, useRef } from 'react'
-import { selectEvaluation } from '../../sheet/selectors'
+import { selectDesign, selectEvaluation } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './brief.module.css'
@@ -8,6 +8,7 @@ import styles from './brief.module.css'
 /** What is in the house already and costs nothing, line by line of the bill. */
 export function OwnedSection() {
   const { cost } = useAppSelector(selectEvaluation)
+  const design = useAppSelector(selectDesign)
   const edit = useEdit()
   if (cost.lines.length === 0) {
     return <p className="soft">Parts are listed here once the design has some.</p>
@@ -21,9 +22,11 @@ export function OwnedSection() {
             some={owned > 0 && pieces > 0}
             all={pieces === 0}
             onChange={(isOwned) => {
-              edit(`note that ${name} is ${isOwned ? 'owned' : 'to be bought'}`, (design) =>
-                notePieces(design, piecesOf(design, snapshotId), { owned: isOwned }),
-              )
+              edit({
+                do: 'note-pieces',
+                partIds: piecesOf(design, snapshotId),
+                change: { owned: isOwned },
+              })
             }}
           />
           {owned > 0 && pieces > 0 && <span className="soft"> {owned} owned</span>}

@@ -1,5 +1,5 @@
 import { RACK_UNIT_MM } from '@flint/core/drawing'
-import { changeSheet, type Design, fitPart, partSheet } from '@flint/core/editing'
+import { type Edit, partSheet } from '@flint/core/editing'
 import { fittedOne } from '@flint/core/editing'
 import { Link } from 'react-router'
 import { NumberField } from '../../controls/NumberField'
@@ -40,11 +40,8 @@ export function PlaceSection() {
                 optional
                 value={place.sheet[field]}
                 onChange={(value) => {
-                  edit(
-                    `change the ${label.split(',')[0]?.toLowerCase() ?? ''} of the place`,
-                    (before) => changeSheet(before, place.part.snapshotId, { [field]: value }),
-                    true,
-                  )
+                  const { snapshotId } = place.part
+                  edit({ do: 'change-sheet', snapshotId, change: { [field]: value } }, true)
                 }}
               />
             ))}
@@ -63,7 +60,7 @@ export function PlaceSection() {
             type="button"
             className="plain-button"
             onClick={() => {
-              edit('describe the place', withOwnPlace)
+              edit(OWN_PLACE)
             }}
           >
             Give the room there is
@@ -77,7 +74,6 @@ export function PlaceSection() {
       )}
       <BriefNumber
         field="plugRoomMm"
-        what="the room for plugs"
         label="Room behind it for plugs"
         unit="mm"
         min={0}
@@ -89,7 +85,6 @@ export function PlaceSection() {
       <div className={styles.pair}>
         <BriefNumber
           field="roomCelsius"
-          what="the room temperature"
           label="Room on a hot day"
           unit="°C"
           min={-20}
@@ -98,7 +93,6 @@ export function PlaceSection() {
         />
         <BriefNumber
           field="noiseLimitDecibels"
-          what="the noise limit"
           label="Noise, at most"
           unit="dB(A)"
           min={0}
@@ -110,9 +104,13 @@ export function PlaceSection() {
   )
 }
 
-function withOwnPlace(design: Design): Design {
-  const sheet = partSheet.parse({ kind: 'place', maker: 'Own', model: 'Own place', form: 'shelf' })
-  const fitted = fitPart(design, { slug: 'own-place', version: 1, sheet })
-  const snapshotId = fittedOne(fitted, 'place')?.part.snapshotId
-  return snapshotId ? changeSheet(fitted, snapshotId, {}) : design
+/** A place of the builder's own, with its room still to be given. */
+const OWN_PLACE: Edit = {
+  do: 'fit',
+  part: {
+    slug: 'own-place',
+    version: 1,
+    sheet: partSheet.parse({ kind: 'place', maker: 'Own', model: 'Own place', form: 'shelf' }),
+  },
+  beside: false,
 }

@@ -1,5 +1,4 @@
 import { minorPerMajor } from '@flint/core/drawing'
-import { changeBrief } from '@flint/core/editing'
 import { NumberField } from '../../controls/NumberField'
 import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
@@ -13,8 +12,8 @@ export function PriceBands() {
   const { priceBands, currency, pricePerKilowattHourMinor } = useAppSelector(selectDesign).brief
   const edit = useEdit()
   const perMajor = minorPerMajor(currency)
-  const change = (what: string, bands: typeof priceBands, coalesce = false): void => {
-    edit(what, (design) => changeBrief(design, { priceBands: bands }), coalesce)
+  const change = (bands: typeof priceBands, coalesce = false): void => {
+    edit({ do: 'change-brief', change: { priceBands: bands } }, coalesce)
   }
   const changeBand = (index: number, part: Partial<(typeof priceBands)[number]>): void => {
     const bands = priceBands.map((band, at) => (at === index ? { ...band, ...part } : band))
@@ -26,7 +25,7 @@ export function PriceBands() {
           ? { fromHour: Math.max(0, toHour - 1), toHour: Math.max(1, toHour), minor }
           : { fromHour: Math.min(23, fromHour), toHour: Math.min(23, fromHour) + 1, minor },
     )
-    change('change the hours of power', right, true)
+    change(right, true)
   }
   return (
     <div>
@@ -69,10 +68,7 @@ export function PriceBands() {
             className="plain-button"
             aria-label={`Remove the price from ${fromHour} to ${toHour}`}
             onClick={() => {
-              change(
-                'remove the hours of power',
-                priceBands.filter((_, at) => at !== index),
-              )
+              change(priceBands.filter((_, at) => at !== index))
             }}
           >
             remove
@@ -84,10 +80,7 @@ export function PriceBands() {
           type="button"
           className="plain-button"
           onClick={() => {
-            change('add hours of power', [
-              ...priceBands,
-              { fromHour: 0, toHour: 6, minor: pricePerKilowattHourMinor },
-            ])
+            change([...priceBands, { fromHour: 0, toHour: 6, minor: pricePerKilowattHourMinor }])
           }}
         >
           Add hours with another price

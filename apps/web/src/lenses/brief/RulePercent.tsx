@@ -1,4 +1,3 @@
-import { changeHouseRules } from '@flint/core/editing'
 import { NumberField } from '../../controls/NumberField'
 import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
@@ -6,7 +5,6 @@ import { useAppSelector } from '../../store/hooks'
 
 interface RulePercentProps {
   field: 'fillCeiling' | 'snapshotReserve'
-  what: string
   label: string
   min: number
   max: number
@@ -14,7 +12,7 @@ interface RulePercentProps {
 }
 
 /** A house rule that is a share of the space. */
-export function RulePercent({ field, what, ...shown }: RulePercentProps) {
+export function RulePercent({ field, ...shown }: RulePercentProps) {
   const share = useAppSelector((state) => selectDesign(state).houseRules[field])
   const edit = useEdit()
   return (
@@ -24,11 +22,7 @@ export function RulePercent({ field, what, ...shown }: RulePercentProps) {
       value={share * 100}
       onChange={(percent) => {
         if (percent === null) return
-        edit(
-          `change ${what}`,
-          (design) => changeHouseRules(design, { [field]: percent / 100 }),
-          true,
-        )
+        edit({ do: 'change-house-rules', change: { [field]: percent / 100 } }, true)
       }}
     />
   )

@@ -1,4 +1,4 @@
-import { changeBrief, changeHouseRules, type HouseRules } from '@flint/core/editing'
+import type { HouseRules } from '@flint/core/editing'
 import type { ComponentProps } from 'react'
 import type { BriefChoice } from './BriefChoice'
 
@@ -6,25 +6,26 @@ type Choice = ComponentProps<typeof BriefChoice>
 
 export const mains: Choice = {
   label: 'Mains',
-  what: 'the mains',
   options: [
     { value: '230', text: '230 V' },
     { value: '115', text: '115 V' },
   ],
   valueOf: ({ brief }) => String(brief.mainsVolts),
-  change: (design, value) => changeBrief(design, { mainsVolts: value === '115' ? 115 : 230 }),
+  change: (value) => ({
+    do: 'change-brief',
+    change: { mainsVolts: value === '115' ? 115 : 230 },
+  }),
 }
 
 /** Currencies of most home labs; the document takes any ISO 4217 code. */
 export const currency: Choice = {
   label: 'Currency',
-  what: 'the currency',
   options: ['EUR', 'USD', 'GBP', 'CHF', 'SEK', 'PLN', 'CAD', 'AUD', 'JPY'].map((code) => ({
     value: code,
     text: code,
   })),
   valueOf: ({ brief }) => brief.currency,
-  change: (design, value) => changeBrief(design, { currency: value }),
+  change: (value) => ({ do: 'change-brief', change: { currency: value } }),
 }
 
 const MEMORY_SCHOOLS: Record<HouseRules['memory'], string> = {
@@ -43,16 +44,17 @@ const schools = (texts: Record<string, string>) =>
 
 export const memoryRule: Choice = {
   label: 'How much',
-  what: 'the memory rule',
   options: schools(MEMORY_SCHOOLS),
   valueOf: ({ houseRules }) => houseRules.memory,
-  change: (design, value) => changeHouseRules(design, { memory: value as HouseRules['memory'] }),
+  change: (value) => ({
+    do: 'change-house-rules',
+    change: { memory: value as HouseRules['memory'] },
+  }),
 }
 
 export const eccRule: Choice = {
   label: 'Error correction',
-  what: 'the rule on error correction',
   options: schools(ECC_SCHOOLS),
   valueOf: ({ houseRules }) => houseRules.ecc,
-  change: (design, value) => changeHouseRules(design, { ecc: value as HouseRules['ecc'] }),
+  change: (value) => ({ do: 'change-house-rules', change: { ecc: value as HouseRules['ecc'] } }),
 }

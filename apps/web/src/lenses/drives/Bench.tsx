@@ -1,24 +1,24 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core'
-import { goesIntoBay, moveDrive, removeParts } from '@flint/core/editing'
+import { goesIntoBay } from '@flint/core/editing'
 import type { DriveInPlace } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { BENCH, dragOfDrive } from '../../drawing/drag'
-import { selectEvaluation } from '../../sheet/selectors'
+import { selectBayPlan } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
 
 /** Drives of the design that are in no place: they cost, but draw nothing and hold nothing. */
 export function Bench() {
-  const { bays } = useAppSelector(selectEvaluation)
+  const bays = useAppSelector(selectBayPlan)
   const { setNodeRef, isOver, active } = useDroppable({ id: BENCH })
   const sentBack = bays.bench.filter(({ part }) => part.away === 'sent back')
   const here = bays.bench.filter(({ part }) => part.away === null)
   return (
     <>
       {(here.length > 0 || active) && (
-        <section className={styles.block} aria-label="On the bench">
-          <h3>On the bench</h3>
+        <section className={styles.block} aria-label="Taken out">
+          <h3>Taken out</h3>
           <div
             ref={setNodeRef}
             className={isOver ? `${styles.bench} ${styles.benchOver}` : styles.bench}
@@ -51,7 +51,7 @@ export function Bench() {
 
 function BenchDrive({ drive: { part, sheet, member } }: { drive: DriveInPlace }) {
   const edit = useEdit()
-  const { bays } = useAppSelector(selectEvaluation)
+  const bays = useAppSelector(selectBayPlan)
   const { setNodeRef, listeners } = useDraggable({
     id: `bench-${part.id}`,
     data: dragOfDrive(part.id, sheet),
@@ -67,9 +67,7 @@ function BenchDrive({ drive: { part, sheet, member } }: { drive: DriveInPlace })
           type="button"
           className="plain-button"
           onClick={() => {
-            edit(`move ${size} to bay ${free.number}`, (before) =>
-              moveDrive(before, part.id, free.id),
-            )
+            edit({ do: 'move-drive', driveId: part.id, bay: free.id })
           }}
         >
           to bay {free.number}
@@ -80,7 +78,7 @@ function BenchDrive({ drive: { part, sheet, member } }: { drive: DriveInPlace })
           type="button"
           className="plain-button"
           onClick={() => {
-            edit(`take ${size} back`, (before) => moveDrive(before, part.id, null))
+            edit({ do: 'move-drive', driveId: part.id, bay: null })
           }}
         >
           it is back
@@ -90,7 +88,7 @@ function BenchDrive({ drive: { part, sheet, member } }: { drive: DriveInPlace })
         type="button"
         className="plain-button"
         onClick={() => {
-          edit(`take out ${size}`, (before) => removeParts(before, [part.id]))
+          edit({ do: 'remove', partIds: [part.id] })
         }}
       >
         remove

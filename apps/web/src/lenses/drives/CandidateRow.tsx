@@ -1,4 +1,4 @@
-import { type Design, layOut } from '@flint/core/editing'
+import type { Edit } from '@flint/core/editing'
 import type { Candidate } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { selectDesign } from '../../sheet/selectors'
@@ -23,7 +23,7 @@ export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
   const edit = useEdit()
   const previewOf = usePreview()
   const isNow = pools.some((there) => hasSameLayout(there, pool))
-  const apply = (before: Design): Design => layOut(before, pool)
+  const apply: Edit = { do: 'lay-out', pool }
   const { onPointerEnter, onPointerLeave, onFocus, onBlur } = previewOf(isNow ? null : apply)
   return (
     <tr
@@ -40,7 +40,7 @@ export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
           onFocus={onFocus}
           onBlur={onBlur}
           onClick={() => {
-            if (!isNow) edit(`make ${title}`, apply)
+            if (!isNow) edit(apply)
           }}
         >
           <span className={styles.mark}>

@@ -1,16 +1,8 @@
-import {
-  goesIntoBay,
-  moveDrive,
-  notePieces,
-  removeParts,
-  sendBack,
-  ungroupDrives,
-} from '@flint/core/editing'
+import { goesIntoBay } from '@flint/core/editing'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import { NumberField } from '../../controls/NumberField'
 import { TextLine } from '../../controls/TextLine'
-import { format } from '../../controls/locale'
 import { selectChosenDrives, selectPulledDrives } from '../../sheet/selectors'
 import { drivesPulled } from '../../store/sheetSlice'
 import { useEdit } from '../../sheet/useEdit'
@@ -24,7 +16,6 @@ export function ChosenDrives() {
   const dispatch = useAppDispatch()
   const pulled = useAppSelector(selectPulledDrives)
   const ids = drives.map(({ part }) => part.id)
-  const counted = format.counted(ids.length, 'drive')
   const [first] = drives
   if (!first) return null
   const allOwned = drives.every(({ part }) => part.owned)
@@ -37,10 +28,10 @@ export function ChosenDrives() {
             type="button"
             className="plain-button"
             onClick={() => {
-              edit(`take ${counted} out of their groups`, (before) => ungroupDrives(before, ids))
+              edit({ do: 'ungroup-drives', driveIds: ids })
             }}
           >
-            Out of the group
+            Ungroup
           </button>
         )}
         {drives.some(({ sheet }) => goesIntoBay(sheet)) && (
@@ -48,12 +39,10 @@ export function ChosenDrives() {
             type="button"
             className="plain-button"
             onClick={() => {
-              edit(`put ${counted} on the bench`, (before) =>
-                ids.reduce((design, id) => moveDrive(design, id, null), before),
-              )
+              edit({ do: 'take-out', driveIds: ids })
             }}
           >
-            On the bench
+            Take out, keep
           </button>
         )}
         <button
@@ -61,7 +50,7 @@ export function ChosenDrives() {
           className="plain-button"
           title="They stay members of their groups, which run without them"
           onClick={() => {
-            edit(`send back ${counted}`, (before) => sendBack(before, ids))
+            edit({ do: 'send-back', driveIds: ids })
           }}
         >
           Send back
@@ -72,13 +61,13 @@ export function ChosenDrives() {
           title="See what is survived without them (X)"
           onClick={() => dispatch(drivesPulled(ids))}
         >
-          {ids.every((id) => pulled.includes(id)) ? 'Put back' : 'Pull'}
+          {ids.every((id) => pulled.includes(id)) ? 'Put back' : 'Try a failure'}
         </button>
         <button
           type="button"
           className="plain-button"
           onClick={() => {
-            edit(`take out ${counted}`, (before) => removeParts(before, ids))
+            edit({ do: 'remove', partIds: ids })
           }}
         >
           Remove
@@ -93,9 +82,7 @@ export function ChosenDrives() {
               checked={allOwned}
               indeterminate={!allOwned && drives.some(({ part }) => part.owned)}
               onChange={(_event, owned) => {
-                edit(`mark ${counted} as ${owned ? 'owned' : 'to buy'}`, (before) =>
-                  notePieces(before, ids, { owned }),
-                )
+                edit({ do: 'note-pieces', partIds: ids, change: { owned } })
               }}
             />
           }
@@ -110,11 +97,7 @@ export function ChosenDrives() {
           max={40}
           optional
           onChange={(ageYears) => {
-            edit(
-              `note the age of ${counted}`,
-              (before) => notePieces(before, ids, { ageYears }),
-              true,
-            )
+            edit({ do: 'note-pieces', partIds: ids, change: { ageYears } }, true)
           }}
         />
         {drives.length === 1 && (
@@ -124,7 +107,7 @@ export function ChosenDrives() {
             maxLength={40}
             value={first.part.label}
             onChange={(label) => {
-              edit('write a label', (before) => notePieces(before, ids, { label }), true)
+              edit({ do: 'note-pieces', partIds: ids, change: { label } }, true)
             }}
           />
         )}

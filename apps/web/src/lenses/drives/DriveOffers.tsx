@@ -1,18 +1,11 @@
 import { useDraggable } from '@dnd-kit/core'
 import type { StoredPart } from '@flint/contract'
 import { type Bay, type Formatter, TB } from '@flint/core/drawing'
-import { placesWords } from './placesWords'
-import {
-  type Design,
-  type DriveSheet,
-  fitPart,
-  goesIntoBay,
-  putDrivesInBays,
-} from '@flint/core/editing'
+import { type Edit, type DriveSheet, goesIntoBay } from '@flint/core/editing'
 import { useMemo, useState } from 'react'
 import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
-import { selectEvaluation, selectSelectedBays } from '../../sheet/selectors'
+import { selectBayPlan, selectSelectedBays } from '../../sheet/selectors'
 import { baysSelected } from '../../store/sheetSlice'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
@@ -28,7 +21,7 @@ type DriveModel = StoredPart & { sheet: DriveSheet }
 /** Drive models of the catalogue: to drag into a bay, or to take for the chosen bays. */
 export function DriveOffers() {
   const selected = useAppSelector(selectSelectedBays)
-  const { bays } = useAppSelector(selectEvaluation)
+  const bays = useAppSelector(selectBayPlan)
   const { data } = useParts()
   const [words, setWords] = useState('')
   const chosenBays = bays.bays.filter(({ bay }) => selected.includes(bay.id))
@@ -85,8 +78,9 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
     disabled: !inBay,
   })
   const ids = into.map(({ id }) => id)
-  const apply = (before: Design): Design =>
-    inBay ? putDrivesInBays(before, part, ids) : fitPart(before, part)
+  const apply: Edit = inBay
+    ? { do: 'put-drives', model: part, bays: ids }
+    : { do: 'fit', part, beside: false }
   const possible = !inBay || into.length > 0
   const size = format.drive(sheet.capacityBytes)
   return (
@@ -102,7 +96,7 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
         {...previewOf(possible ? apply : null)}
         onClick={() => {
           if (!possible) return
-          edit(inBay ? `put ${size} in ${placesWords(into)}` : `add ${size}`, apply)
+          edit(apply)
           if (inBay && into.length > 1) dispatch(baysSelected(ids))
         }}
       >

@@ -10,7 +10,6 @@ import {
   useSensors,
 } from '@dnd-kit/core'
 import { frontsOf } from '@flint/core/drawing'
-import { moveDrive, putDrivesInBays, removeParts } from '@flint/core/editing'
 import { pieceOf } from '@flint/core/figures'
 import { useState } from 'react'
 import { BENCH, type Drag, readDrag } from '../../drawing/drag'
@@ -19,7 +18,7 @@ import { useWidth } from '../../drawing/useWidth'
 import { format } from '../../controls/locale'
 import { LensFrame } from '../../sheet/LensFrame'
 import {
-  selectEvaluation,
+  selectBayPlan,
   selectMachine,
   selectPointedFinding,
   selectPulledDrives,
@@ -33,7 +32,6 @@ import { Bench } from './Bench'
 import { DrivesTray } from './DrivesTray'
 import { GroupsLegend } from './GroupsLegend'
 import { CandidatesView } from './CandidatesView'
-import { placesWords } from './placesWords'
 import { PulledDrives } from './PulledDrives'
 import { Sockets } from './Sockets'
 import { SurvivalStrip } from './SurvivalStrip'
@@ -44,7 +42,7 @@ export function DrivesLens() {
   const dispatch = useAppDispatch()
   const edit = useEdit()
   const machine = useAppSelector(selectMachine)
-  const { bays } = useAppSelector(selectEvaluation)
+  const bays = useAppSelector(selectBayPlan)
   const selected = useAppSelector(selectSelectedBays)
   const pointed = useAppSelector(selectPointedFinding)
   const pulledIds = useAppSelector(selectPulledDrives)
@@ -55,9 +53,6 @@ export function DrivesLens() {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }))
   const chassis = pieceOf(machine, 'chassis')?.dataSheet
 
-  const wordsOf = (ids: readonly string[]): string =>
-    placesWords(machine.bays.filter(({ id }) => ids.includes(id)))
-
   function onDragStart({ active }: DragStartEvent): void {
     setDragged(readDrag(active.data.current))
   }
@@ -67,24 +62,19 @@ export function DrivesLens() {
     const drag = readDrag(active.data.current)
     if (!drag || !over) return
     const target = String(over.id)
-    const size = format.drive(drag.sheet.capacityBytes)
     if (drag.what === 'drive') {
       const { driveId } = drag
       const bay = target === BENCH ? null : target
-      edit(bay ? `move ${size} to ${wordsOf([bay])}` : `put ${size} on the bench`, (before) =>
-        moveDrive(before, driveId, bay),
-      )
+      edit({ do: 'move-drive', driveId, bay })
     } else if (target !== BENCH) {
       const into = selected.includes(target) ? selected : [target]
       const { model } = drag
-      edit(`put ${size} in ${wordsOf(into)}`, (before) => putDrivesInBays(before, model, into))
+      edit({ do: 'put-drives', model, bays: into })
     }
   }
 
   function remove(driveIds: string[]): void {
-    edit(`take out ${format.counted(driveIds.length, 'drive')}`, (before) =>
-      removeParts(before, driveIds),
-    )
+    edit({ do: 'remove', partIds: driveIds })
   }
 
   const [showsCandidates, setShowsCandidates] = useState(false)
@@ -156,9 +146,7 @@ export function DrivesLens() {
                   fatalNextIds={pulledPools.flatMap(({ fatalNextIds }) => fatalNextIds)}
                   onPull={(ids) => dispatch(drivesPulled(ids))}
                   onMove={(driveId, bay) => {
-                    edit(`move a drive to ${wordsOf([bay])}`, (before) =>
-                      moveDrive(before, driveId, bay),
-                    )
+                    edit({ do: 'move-drive', driveId, bay })
                   }}
                 />
               ) : (

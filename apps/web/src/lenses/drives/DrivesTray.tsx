@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { selectChosenDrives, selectEvaluation, selectSelectedBays } from '../../sheet/selectors'
+import { selectChosenDrives, selectBayPlan, selectSelectedBays } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import { SheetChanges } from '../../tray/SheetChanges'
@@ -55,7 +55,7 @@ export function DrivesTray({ onShowCandidates }: { onShowCandidates: () => void 
 
 function ChoiceTitle() {
   const selected = useAppSelector(selectSelectedBays)
-  const { bays } = useAppSelector(selectEvaluation)
+  const bays = useAppSelector(selectBayPlan)
   if (selected.length === 0) return null
   const numbers = bays.bays.flatMap(({ bay }) => (selected.includes(bay.id) ? [bay.number] : []))
   const sockets = bays.sockets.flatMap(({ id, name }) => (selected.includes(id) ? [name] : []))

@@ -3,7 +3,7 @@ import { familyOf } from '@flint/core/figures'
 import { useState } from 'react'
 import { format } from '../../controls/locale'
 import { HatchSwatch } from '../../drawing/hatches'
-import { selectDesign, selectEvaluation } from '../../sheet/selectors'
+import { selectDesign, selectBayPlan, selectEvaluation } from '../../sheet/selectors'
 import { baysSelected } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
@@ -73,7 +73,7 @@ export function GroupsLegend() {
 function GroupEntry({ lettered }: { lettered: LetteredGroup }) {
   const { letter, index, group, pool } = lettered
   const dispatch = useAppDispatch()
-  const { bays } = useAppSelector(selectEvaluation)
+  const bays = useAppSelector(selectBayPlan)
   const { label, nativeName } = familyOf(pool).groupWords(group)
   return (
     <div className={styles.group}>

@@ -1,4 +1,4 @@
-import { type Design, layOut, type Pool } from '@flint/core/editing'
+import type { Edit, Pool } from '@flint/core/editing'
 import type { Layout } from '@flint/core/figures'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import styles from '../../tray/tray.module.css'
@@ -20,8 +20,8 @@ export function LayoutOffer({ offer: { layout, result, isNow }, poolId }: Layout
   const edit = useEdit()
   const previewOf = usePreview()
   const { pool, reason, id, title, nativeName } = layout
-  const apply = (before: Design): Design => (pool ? layOut(before, pool, poolId) : before)
-  const possible = reason === null && !isNow
+  const apply: Edit | null =
+    pool && reason === null && !isNow ? { do: 'lay-out', pool, poolId } : null
   return (
     <li>
       <button
@@ -32,9 +32,9 @@ export function LayoutOffer({ offer: { layout, result, isNow }, poolId }: Layout
         aria-disabled={reason !== null}
         aria-current={isNow}
         title={title}
-        {...previewOf(possible ? apply : null)}
+        {...previewOf(apply)}
         onClick={() => {
-          if (possible) edit(`make ${title}`, apply)
+          if (apply) edit(apply)
         }}
       >
         <span className={styles.title}>{title}</span>

@@ -1,7 +1,8 @@
 import { type Design, type FamilyName, layOut, type Pool } from '@flint/core/editing'
 import {
-  evaluate,
+  poolFigures,
   familyOf,
+  type Machine,
   layoutFamilies,
   type Layout,
   spareLayout,
@@ -36,7 +37,7 @@ export function LayoutOffers({ onShowCandidates }: { onShowCandidates: () => voi
     )
     const layouts = family.layouts(sized).filter(({ usual }) => usual)
     const spares = family.family === 'zfs' ? [spareLayout(sized, design, poolId)] : []
-    return [...layouts, ...spares].map((layout) => offerOf(layout, design, poolId))
+    return [...layouts, ...spares].map((layout) => offerOf(layout, design, machine, poolId))
   }, [design, machine, drives, family, poolId])
   return (
     <>
@@ -77,11 +78,12 @@ export function LayoutOffers({ onShowCandidates }: { onShowCandidates: () => voi
 function offerOf(
   layout: Layout<Pool>,
   design: Design,
+  machine: Machine,
   poolId: string | null | undefined,
 ): OfferedLayout {
   const { pool } = layout
   if (!pool) return { layout, result: null, isNow: false }
-  const { capacity, survival } = evaluate(layOut(design, pool, poolId))
+  const { capacity, survival } = poolFigures(layOut(design, pool, poolId), machine)
   return {
     layout,
     result: {

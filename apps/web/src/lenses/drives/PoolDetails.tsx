@@ -1,4 +1,4 @@
-import { changePool, type Pool, USUAL_FILE_BYTES } from '@flint/core/editing'
+import { type Pool, USUAL_FILE_BYTES } from '@flint/core/editing'
 import { familyOf } from '@flint/core/figures'
 import Dialog from '@mui/material/Dialog'
 import DialogContent from '@mui/material/DialogContent'
@@ -64,7 +64,7 @@ export function PoolDetails({ pool, onClose }: { pool: Pool; onClose: () => void
             maxLength={120}
             value={pool.name}
             onChange={(name) => {
-              edit('name a pool', (before) => changePool(before, pool.id, { name }), true)
+              edit({ do: 'change-pool', poolId: pool.id, change: { name } }, true)
             }}
           />
           <PoolSettings pool={pool} />

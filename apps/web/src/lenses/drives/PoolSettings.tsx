@@ -1,5 +1,5 @@
 import { GIB, KIB, MIB } from '@flint/core/drawing'
-import { changePool, type Pool } from '@flint/core/editing'
+import type { Pool } from '@flint/core/editing'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { NumberField } from '../../controls/NumberField'
@@ -9,8 +9,8 @@ import { useEdit } from '../../sheet/useEdit'
 /** What can be set of a pool, by its family. */
 export function PoolSettings({ pool }: { pool: Pool }) {
   const edit = useEdit()
-  const change = (what: string, values: Record<string, unknown>): void => {
-    edit(`set ${what}`, (before) => changePool(before, pool.id, values), true)
+  const change = (values: Record<string, unknown>): void => {
+    edit({ do: 'change-pool', poolId: pool.id, change: values }, true)
   }
   switch (pool.family) {
     case 'zfs':
@@ -20,7 +20,7 @@ export function PoolSettings({ pool }: { pool: Pool }) {
           value={2 ** pool.ashift}
           sizes={[9, 12, 13].map((ashift) => 2 ** ashift)}
           onChange={(bytes) => {
-            change('the sector size', { ashift: Math.log2(bytes) })
+            change({ ashift: Math.log2(bytes) })
           }}
         />
       )
@@ -34,7 +34,7 @@ export function PoolSettings({ pool }: { pool: Pool }) {
           max={8_760}
           value={pool.syncEveryHours}
           onChange={(syncEveryHours) => {
-            change('the parity run', { syncEveryHours })
+            change({ syncEveryHours })
           }}
         />
       )
@@ -45,7 +45,7 @@ export function PoolSettings({ pool }: { pool: Pool }) {
           value={pool.chunkBytes}
           sizes={[256 * MIB, GIB, 5 * GIB, 10 * GIB]}
           onChange={(chunkBytes) => {
-            change('the chunk size', { chunkBytes })
+            change({ chunkBytes })
           }}
         />
       )
@@ -57,7 +57,7 @@ export function PoolSettings({ pool }: { pool: Pool }) {
             value={pool.interleaveBytes}
             sizes={[16, 32, 64, 128, 256].map((size) => size * KIB)}
             onChange={(interleaveBytes) => {
-              change('the interleave', { interleaveBytes })
+              change({ interleaveBytes })
             }}
           />
           <SizeChoice
@@ -65,7 +65,7 @@ export function PoolSettings({ pool }: { pool: Pool }) {
             value={pool.slabBytes}
             sizes={[256 * MIB, GIB]}
             onChange={(slabBytes) => {
-              change('the slab size', { slabBytes })
+              change({ slabBytes })
             }}
           />
         </>

@@ -2,7 +2,7 @@ import type { SocketUse } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { hatchFill } from '../../drawing/hatches'
 import {
-  selectEvaluation,
+  selectBayPlan,
   selectPointedFinding,
   selectPulledDrives,
   selectSelectedBays,
@@ -14,7 +14,7 @@ import styles from './drives.module.css'
 /** Drives in M.2 sockets and USB ports, which have no bay on the front, in places of their own. */
 export function Sockets() {
   const dispatch = useAppDispatch()
-  const { bays } = useAppSelector(selectEvaluation)
+  const bays = useAppSelector(selectBayPlan)
   const selected = useAppSelector(selectSelectedBays)
   if (bays.sockets.length === 0) return null
   return (

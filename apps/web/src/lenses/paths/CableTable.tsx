@@ -1,20 +1,6 @@
-import {
-  type CataloguePart,
-  type Design,
-  fitAnother,
-  pinPort,
-  type PortRef,
-  sameEnd,
-} from '@flint/core/editing'
+import { type Edit, type CataloguePart, type PortRef, sameEnd } from '@flint/core/editing'
 import { cableWords } from '@flint/core/drawing'
-import {
-  cableFits,
-  type CableLine,
-  type DataEnd,
-  type PortHost,
-  resolveMachine,
-  takes,
-} from '@flint/core/figures'
+import { cableFits, type CableLine, type DataEnd, type PortHost, takes } from '@flint/core/figures'
 import { cablesToCsv } from '@flint/core/files'
 import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
@@ -37,7 +23,7 @@ export function CableTable() {
   const preview = usePreview()
   const { data: parts } = useParts()
   const missing = lines.filter(({ from }) => from === null)
-  const buy = (before: Design): Design => withCables(before, parts ?? [])
+  const buy = cablesEdit(missing, parts ?? [])
   // Every board has USB to spare; nobody looks for it here.
   const free = data.free.filter(
     ({ hostId }) => hosts.find(({ id }) => id === hostId)?.plug !== 'USB',
@@ -62,7 +48,7 @@ export function CableTable() {
             className="plain-button"
             {...preview(buy)}
             onClick={() => {
-              edit('add the missing cables', buy)
+              edit(buy)
             }}
           >
             Add {found.length === missing.length ? 'the' : found.length} missing from the catalogue
@@ -196,9 +182,12 @@ function PortSelect({ end, hosts, now }: PortSelectProps) {
       value={chosen?.key ?? ''}
       onChange={({ target }) => {
         const wanted = ports.find(({ key }) => key === target.value)
-        edit('choose the port of a cable', (before) =>
-          pinPort(before, end.ref, wanted?.port ?? null, wanted?.host.lanes),
-        )
+        edit({
+          do: 'pin-port',
+          end: end.ref,
+          port: wanted?.port ?? null,
+          lanes: wanted?.host.lanes ?? 1,
+        })
       }}
     >
       <option value="">{now}, automatic</option>
@@ -225,12 +214,14 @@ function cheapest(need: CableLine['need'], parts: readonly CataloguePart[]) {
   return [...fitting].sort((one, other) => price(one) - price(other))[0]
 }
 
-/** The design with the cheapest fitting cable of the catalogue for every line that lacks one. */
-function withCables(before: Design, parts: readonly CataloguePart[]): Design {
-  const { lines } = resolveMachine(before).cables
-  const missing = lines.filter(({ from }) => from === null)
-  return missing.reduce((design, { need }) => {
-    const part = cheapest(need, parts)
-    return part ? fitAnother(design, part) : design
-  }, before)
+/** The cheapest fitting cable of the catalogue for every line that lacks one. */
+function cablesEdit(missing: readonly CableLine[], parts: readonly CataloguePart[]): Edit {
+  return {
+    do: 'several',
+    what: 'add the missing cables',
+    edits: missing.flatMap(({ need }) => {
+      const part = cheapest(need, parts)
+      return part ? [{ do: 'fit' as const, part, beside: true }] : []
+    }),
+  }
 }

@@ -1,4 +1,4 @@
-import { type LeadRef, pinLead } from '@flint/core/editing'
+import type { LeadRef } from '@flint/core/editing'
 import { isOverloaded, type LeadLoad, type PowerFeed, piecesOf } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { selectMachine } from '../../sheet/selectors'
@@ -132,9 +132,7 @@ function LeadRows({ load, feeds, leads }: LeadRowsProps) {
             aria-label={`Lead for ${end.name}`}
             value={pinned ? lead.key : ''}
             onChange={({ target }) => {
-              edit('choose the lead of a power plug', (before) =>
-                pinLead(before, end.ref, leadOf.get(target.value) ?? null),
-              )
+              edit({ do: 'pin-lead', end: end.ref, lead: leadOf.get(target.value) ?? null })
             }}
           >
             <option value="">automatic</option>

@@ -5,7 +5,7 @@ import { RearView } from '../../drawing/RearView'
 import { useWidth } from '../../drawing/useWidth'
 import { format } from '../../controls/locale'
 import { LensFrame } from '../../sheet/LensFrame'
-import { selectDesign, selectEvaluation, selectMachine } from '../../sheet/selectors'
+import { selectDesign, selectBayPlan, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { CableTable } from './CableTable'
 import { EndPicker } from './EndPicker'
@@ -37,7 +37,7 @@ type View = (typeof VIEWS)[number][0]
 /** Which way every drive has to the CPU, over which cable and card, and what is narrow on it. */
 export function PathsLens() {
   const design = useAppSelector(selectDesign)
-  const { bays } = useAppSelector(selectEvaluation)
+  const bays = useAppSelector(selectBayPlan)
   const machine = useAppSelector(selectMachine)
   const [scenarioId, setScenarioId] = useState(scenarios[0]?.id ?? '')
   const [choice, setChoice] = useState(NO_CHOICE)

@@ -7,7 +7,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
-import type { Design } from '@flint/core/editing'
+import { applyEdit, type Design, type Edit } from '@flint/core/editing'
 import type { Machine } from '@flint/core/figures'
 import { useAppSelector } from '../../store/hooks'
 import { selectDesign } from '../../sheet/selectors'
@@ -50,26 +50,26 @@ export function PathsPlan(props: PathsPlanProps) {
   const design = useAppSelector(selectDesign)
   const edit = useEdit()
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }))
-  const put = ({ active, over }: DragEndEvent | DragOverEvent): Design | null => {
+  const put = ({ active, over }: DragEndEvent | DragOverEvent): Edit | null => {
     const held = active.data.current as Held | undefined
     const place = over?.data.current as Place | undefined
-    return held && place ? held.putOn(place, design) : null
+    return held && place ? held.putOn(place) : null
   }
   return (
     <DndContext
       sensors={sensors}
       collisionDetection={pointerWithin}
       onDragOver={(event) => {
-        onTry(put(event))
+        const tried = put(event)
+        onTry(tried && applyEdit(design, tried))
       }}
       onDragCancel={() => {
         onTry(null)
       }}
       onDragEnd={(event) => {
         onTry(null)
-        const held = event.active.data.current as Held | undefined
-        const changed = put(event)
-        if (held && changed) edit(held.label, () => changed)
+        const done = put(event)
+        if (done) edit(done)
       }}
     >
       <TopView

@@ -1,4 +1,4 @@
-import { type Design, dropPins, keepMembers, pinCard, pinCount, pinM2 } from '@flint/core/editing'
+import { type Edit, type SingleEdit, pinCount } from '@flint/core/editing'
 import {
   type PlaceChoice,
   placeChoices,
@@ -69,7 +69,7 @@ function CardSlots() {
           <h3>Other ways</h3>
           <ul className={tray.list}>
             {others.map((other) => {
-              const apply = (before: Design): Design => pinAll(before, other)
+              const apply = placeAll(other)
               return (
                 <li key={other.placed.map(({ root }) => `${root.kind} ${root.number}`).join()}>
                   <button
@@ -77,7 +77,7 @@ function CardSlots() {
                     className={tray.offer}
                     {...preview(apply)}
                     onClick={() => {
-                      edit('place the cards another way', apply)
+                      edit(apply)
                     }}
                   >
                     <span className={tray.wide}>
@@ -99,13 +99,16 @@ function CardSlots() {
 }
 
 /** Pins of cards count slots, those of M.2 devices sockets; both of the board. */
-const PINNED = { slot: pinCard, 'M.2': pinM2 } as const
+const pinTo = (kind: 'slot' | 'M.2', pieceId: string, number: number | null): SingleEdit =>
+  kind === 'slot'
+    ? { do: 'pin-card', cardId: pieceId, slot: number }
+    : { do: 'pin-m2', deviceId: pieceId, socket: number }
 
-const pinAll = (design: Design, { placed }: Placement): Design =>
-  placed.reduce(
-    (before, { pieceId, root }) => PINNED[root.kind](before, pieceId, root.number),
-    design,
-  )
+const placeAll = ({ placed }: Placement): Edit => ({
+  do: 'several',
+  what: 'place the cards another way',
+  edits: placed.map(({ pieceId, root }) => pinTo(root.kind, pieceId, root.number)),
+})
 
 /** Only what goes elsewhere than in the best way. */
 function placedWords(best: Placement, other: Placement, nameOf: (id: string) => string): string {
@@ -141,9 +144,7 @@ function PlaceOf({ pieceId, kind, numbers }: PlaceChoice) {
           value={pin ?? ''}
           onChange={({ target }) => {
             const number = target.value ? Number(target.value) : null
-            edit(`choose the ${name} of ${model}`, (before) =>
-              PINNED[kind](before, pieceId, number),
-            )
+            edit(pinTo(kind, pieceId, number))
           }}
         >
           <option value="">{at ? `${placeName(at.root)}, by itself` : `no ${name}`}</option>
@@ -189,7 +190,7 @@ function MembersChoice() {
               name="members"
               checked={paths.members === members}
               onChange={() => {
-                edit('say how members are wired', (before) => keepMembers(before, members))
+                edit({ do: 'keep-members', members })
               }}
             />{' '}
             {words}
@@ -203,7 +204,7 @@ function MembersChoice() {
             type="button"
             className="plain-button"
             onClick={() => {
-              edit('let all places be worked out', dropPins)
+              edit({ do: 'drop-all-pins' })
             }}
           >
             Let all be worked out

@@ -1,5 +1,5 @@
-import type { CataloguePart, Design } from '@flint/core/editing'
-import { applySpeedUp, type Scenario, type ScenarioChoice, type SpeedUp } from '@flint/core/figures'
+import type { CataloguePart } from '@flint/core/editing'
+import { type Scenario, type ScenarioChoice, type SpeedUp, speedUpEdit } from '@flint/core/figures'
 import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
 import { selectDesign } from '../../sheet/selectors'
@@ -32,7 +32,7 @@ export function SpeedUps({ scenario, choice }: SpeedUpsProps) {
       )}
       <ul className={tray.list}>
         {speedUps?.map(({ change, words, bytesPerSecond, factor }) => {
-          const apply = (before: Design): Design => applySpeedUp(before, change, parts ?? [])
+          const apply = speedUpEdit({ change, words }, parts ?? [])
           return (
             <li key={words}>
               <button
@@ -40,7 +40,7 @@ export function SpeedUps({ scenario, choice }: SpeedUpsProps) {
                 className={tray.offer}
                 {...preview(apply)}
                 onClick={() => {
-                  edit(words, apply)
+                  if (apply) edit(apply)
                 }}
               >
                 <span className={tray.title}>{words}</span>

@@ -1,16 +1,15 @@
 import { type Active, useDraggable, useDroppable } from '@dnd-kit/core'
-import { type Design, pinCard, pinPort, type PortRef } from '@flint/core/editing'
+import type { Edit, PortRef } from '@flint/core/editing'
 import { type DataCable, takes } from '@flint/core/figures'
 import type { PlanEnd, PlanPoint, PlanPort, PlanSlot } from './planRuns'
 import styles from './paths.module.css'
 
 /** What is dragged. */
 export interface Held {
-  label: string
   /** Where it may be let go. */
   goesTo: Place['kind']
-  /** The design with it put there; null where it does not go. */
-  putOn: (place: Place, design: Design) => Design | null
+  /** What putting it there is; null where it does not go. */
+  putOn: (place: Place) => Edit | null
 }
 
 /** Where it can be let go. */
@@ -52,12 +51,11 @@ interface HeldCardProps {
 export function HeldCard({ slot, pxPerMm }: HeldCardProps) {
   const { cardId } = slot
   const held: Held = {
-    label: 'move a card to another slot',
     goesTo: 'slot',
-    putOn: (place, before) => {
+    putOn: (place) => {
       if (place.kind !== 'slot' || cardId === null || place.slot.slot === slot.slot) return null
       return slot.mayGoTo.includes(place.slot.slot)
-        ? pinCard(before, cardId, place.slot.slot)
+        ? { do: 'pin-card', cardId, slot: place.slot.slot }
         : null
     },
   }
@@ -123,16 +121,22 @@ interface HeldCableProps {
 /** A cable in its port; dragged to another port, all its ends go with it. */
 export function HeldCable({ cable, hostName, at, pxPerMm }: HeldCableProps) {
   const held: Held = {
-    label: 'plug a cable into another port',
     goesTo: 'port',
-    putOn: (place, before) => {
+    putOn: (place) => {
       if (place.kind !== 'port') return null
       const { host } = place.port
       if (!cable.ends.every((end) => takes(host, end))) return null
-      return cable.ends.reduce(
-        (design, end) => pinPort(design, end.ref, portRefOf(place.port), host.lanes),
-        before,
-      )
+      const port = portRefOf(place.port)
+      return {
+        do: 'several',
+        what: 'plug a cable into another port',
+        edits: cable.ends.map(({ ref }) => ({
+          do: 'pin-port',
+          end: ref,
+          port,
+          lanes: host.lanes,
+        })),
+      }
     },
   }
   const { setNodeRef, listeners, transform } = useDraggable({
@@ -164,11 +168,11 @@ interface HeldEndProps {
 /** The plug of a cable at the drives; dragged to a port, the cable goes there. */
 export function HeldEnd({ end, pxPerMm, onLight }: HeldEndProps) {
   const held: Held = {
-    label: 'lead a cable to another port',
     goesTo: 'port',
-    putOn: (place, before) => {
+    putOn: (place) => {
       if (place.kind !== 'port' || !takes(place.port.host, end.end)) return null
-      return pinPort(before, end.end.ref, portRefOf(place.port), place.port.host.lanes)
+      const { lanes } = place.port.host
+      return { do: 'pin-port', end: end.end.ref, port: portRefOf(place.port), lanes }
     },
   }
   const { setNodeRef, listeners, transform } = useDraggable({

@@ -1,4 +1,4 @@
-import { MAINS_SOCKETS, type MainsSocket, notePieces } from '@flint/core/editing'
+import { MAINS_SOCKETS, type MainsSocket } from '@flint/core/editing'
 import { fittedOne } from '@flint/core/editing'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
@@ -21,9 +21,7 @@ export function MainsSection() {
     const chosen = plugs
       .map((before, at) => (at === index ? socket : before))
       .filter((one): one is MainsSocket => MAINS_SOCKETS.some((known) => known === one))
-    edit('say where the mains plug goes', (design) =>
-      notePieces(design, [part.id], { sockets: chosen }),
-    )
+    edit({ do: 'note-pieces', partIds: [part.id], change: { sockets: chosen } })
   }
   return (
     <section className={styles.mains} aria-label="Mains plugs">

@@ -172,7 +172,7 @@ export const boardKind: PartKindDefinition<BoardSheet> = {
     })),
     ...(sheet.networkPorts ?? []).map((port) => ({ kind: 'network port' as const, ...port })),
   ],
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: silent,
   highlights: ({ size, socket, sataPorts, slots }, format) => [

@@ -46,7 +46,7 @@ export const bootKind: PartKindDefinition<BootSheet> = {
   stands: 'inside',
   needs: needsOf,
   offers: none,
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: silent,
   highlights: ({ capacityBytes, attaches }, format) => [format.drive(capacityBytes), attaches],

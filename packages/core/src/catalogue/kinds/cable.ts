@@ -46,7 +46,7 @@ export const cableKind: PartKindDefinition<CableSheet> = {
   // What it joins is worked out by the wiring, which looks at both its ends.
   needs: none,
   offers: none,
-  draws: () => NO_DRAW,
+  draws: NO_DRAW,
   permitsDeepIdle: permitsAlways,
   decibels: silent,
   highlights: ({ nearPlug, farPlug, nearEnds, farEnds, lengthMm, direction }, format) => [

@@ -28,7 +28,7 @@ export const cageKind: PartKindDefinition<CageSheet> = {
     ...(fanCount === 0 ? none() : [{ kind: 'fan header' as const, count: fanCount }]),
   ],
   offers: (sheet) => [{ kind: 'bay', ...gridOf(sheet), at: null }],
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: ({ noiseDecibels }) => noiseDecibels,
   highlights: ({ rows, columns, formFactor, openings }, format) => [

@@ -78,7 +78,7 @@ export const chassisKind: PartKindDefinition<ChassisSheet> = {
     })),
     ...(openings525 ?? []).map((at) => ({ kind: 'opening' as const, ...at })),
   ],
-  draws: ({ fansIdleWatts }) => steady(fansIdleWatts),
+  draws: steady('fansIdleWatts'),
   permitsDeepIdle: permitsAlways,
   // A case without fans of its own makes no sound, whatever else its data sheet leaves open.
   decibels: ({ fanCount, fansNoiseDecibels }) => (fanCount === 0 ? 'silent' : fansNoiseDecibels),

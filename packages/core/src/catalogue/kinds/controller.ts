@@ -98,7 +98,7 @@ export const controllerKind: PartKindDefinition<ControllerSheet> = {
       },
     ]
   },
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: ({ permitsDeepIdle }) => permitsDeepIdle,
   decibels: silent,
   highlights: ({ drivePorts, controllerType, idleWatts, lanes }, format) => [

@@ -39,7 +39,7 @@ export const coolerKind: PartKindDefinition<CoolerSheet> = {
   stands: 'inside',
   needs: (sheet) => (fansOf(sheet) === 0 ? none() : [{ kind: 'fan header', count: fansOf(sheet) }]),
   offers: none,
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: ({ noiseDecibels }) => noiseDecibels,
   highlights: ({ heightMm, ratedWatts, sockets }, format) => [

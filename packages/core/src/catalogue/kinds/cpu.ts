@@ -33,12 +33,12 @@ export const cpuKind: PartKindDefinition<CpuSheet> = {
   stands: 'inside',
   needs: ({ socket }) => [{ kind: 'CPU socket', socket }],
   offers: none,
-  draws: ({ deepIdleWatts, shallowIdleWatts, peakWatts }) => ({
-    asleep: deepIdleWatts,
-    idle: deepIdleWatts,
-    'kept awake': shallowIdleWatts,
-    busy: peakWatts,
-  }),
+  draws: {
+    asleep: 'deepIdleWatts',
+    idle: 'deepIdleWatts',
+    'kept awake': 'shallowIdleWatts',
+    busy: 'peakWatts',
+  },
   permitsDeepIdle: permitsAlways,
   decibels: silent,
   highlights: ({ socket, cores, deepIdleWatts, shallowIdleWatts }, format) => [

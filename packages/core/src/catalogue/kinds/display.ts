@@ -21,7 +21,7 @@ export const displayKind: PartKindDefinition<DisplaySheet> = {
   stands: 'inside',
   needs: (sheet) => [cardNeed(sheet, null), ...cardPower(sheet)],
   offers: none,
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: ({ permitsDeepIdle }) => permitsDeepIdle,
   decibels: silent,
   highlights: ({ lanes, idleWatts }, format) => [

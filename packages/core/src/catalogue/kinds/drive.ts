@@ -32,6 +32,9 @@ export const driveSheet = z.strictObject({
   noiseDecibels: decibels,
   maxCelsius: maybe(z.number().min(0).max(120)).describe('Warmest that the maker allows.'),
   outerRateBytesPerSecond: maybe(z.number().positive().max(1e11)),
+  physicalSectorBytes: maybe(z.int().min(512).max(65_536)).describe(
+    'What it reads and writes at once: 4096 for nearly all, also for those that offer 512.',
+  ),
 })
 
 export type DriveSheet = z.infer<typeof driveSheet>
@@ -66,12 +69,12 @@ export const driveKind: PartKindDefinition<DriveSheet> = {
   stands: 'inside',
   needs: needsOf,
   offers: none,
-  draws: ({ standbyWatts, idleWatts, readingWatts }) => ({
-    asleep: standbyWatts,
-    idle: idleWatts,
-    'kept awake': idleWatts,
-    busy: readingWatts,
-  }),
+  draws: {
+    asleep: 'standbyWatts',
+    idle: 'idleWatts',
+    'kept awake': 'idleWatts',
+    busy: 'readingWatts',
+  },
   permitsDeepIdle: permitsAlways,
   decibels: ({ medium, noiseDecibels }) => (medium === 'flash' ? 'silent' : noiseDecibels),
   highlights: ({ capacityBytes, formFactor, idleWatts }, format) => [

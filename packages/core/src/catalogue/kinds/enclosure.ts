@@ -39,7 +39,7 @@ export const enclosureKind: PartKindDefinition<EnclosureSheet> = {
     { kind: 'mains socket', count: mainsPlugs },
   ],
   offers: (sheet) => [{ kind: 'bay', ...gridOf(sheet), at: null }],
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: ({ noiseDecibels }) => noiseDecibels,
   highlights: ({ rows, columns, formFactor, hostPlug, idleWatts }, format) => [

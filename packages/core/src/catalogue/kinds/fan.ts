@@ -22,7 +22,7 @@ export const fanKind: PartKindDefinition<FanSheet> = {
   stands: 'inside',
   needs: () => [{ kind: 'fan header', count: 1 }],
   offers: none,
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: ({ noiseDecibels }) => noiseDecibels,
   highlights: ({ sizeMm, thicknessMm, noiseDecibels }, format) => [

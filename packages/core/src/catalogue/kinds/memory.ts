@@ -32,7 +32,7 @@ export const memoryKind: PartKindDefinition<MemorySheet> = {
   stands: 'inside',
   needs: () => [{ kind: 'memory slot' }],
   offers: none,
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: silent,
   highlights: ({ type, ecc, idleWatts }, format) => [

@@ -30,7 +30,7 @@ export const nicKind: PartKindDefinition<NicSheet> = {
   offers: ({ plug, bitsPerSecond, ports }) => [
     { kind: 'network port', plug, bitsPerSecond, count: ports },
   ],
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: ({ permitsDeepIdle }) => permitsDeepIdle,
   decibels: silent,
   highlights: ({ ports, bitsPerSecond, plug, idleWatts }, format) => [

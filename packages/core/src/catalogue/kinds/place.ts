@@ -25,7 +25,7 @@ export const placeKind: PartKindDefinition<PlaceSheet> = {
   stands: 'nowhere',
   needs: none,
   offers: none,
-  draws: () => NO_DRAW,
+  draws: NO_DRAW,
   permitsDeepIdle: permitsAlways,
   decibels: silent,
   highlights: ({ widthMm, heightMm, depthMm }) => [

@@ -46,7 +46,7 @@ export const riserKind: PartKindDefinition<RiserSheet> = {
       liesFlat,
     },
   ],
-  draws: () => NO_DRAW,
+  draws: NO_DRAW,
   permitsDeepIdle: permitsAlways,
   decibels: silent,
   highlights: ({ lanes, gives }, format) => [

@@ -52,7 +52,7 @@ export const supplyKind: PartKindDefinition<SupplySheet> = {
     },
   ],
   // What it loses depends on what the others draw, so it is counted at the wall.
-  draws: () => NO_DRAW,
+  draws: NO_DRAW,
   permitsDeepIdle: permitsAlways,
   decibels: ({ noiseDecibels }) => noiseDecibels,
   highlights: ({ shape, ratedWatts, certificate, sataPlugs }, format) => [

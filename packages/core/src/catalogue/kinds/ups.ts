@@ -31,7 +31,7 @@ export const upsKind: PartKindDefinition<UpsSheet> = {
     { kind: 'mains socket', socket: 'UPS battery', count: batterySockets },
     { kind: 'mains socket', socket: 'UPS surge only', count: surgeSockets },
   ],
-  draws: ({ idleWatts }) => steady(idleWatts),
+  draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: silent,
   highlights: ({ ratedWatts, minutesAtHalfLoad, batterySockets }, format) => [

@@ -1,46 +1,171 @@
 import { z } from 'zod'
-import { bayId, NO_CHOICES, sameEnd, wiringEnd } from '../pathChoices'
-import type { Design } from '../design'
+import { cataloguePart } from '../../catalogue/partKinds'
+import { brief } from '../brief'
+import { type Design, fittedPart } from '../design'
+import { houseRules } from '../houseRules'
+import { bayId, leadRef, pathChoices, portRef, wiringEnd } from '../pathChoices'
 import { documentId as id } from '../pools/poolFields'
+import { poolSchema } from '../pools/pools'
+import { changeBrief, changeData, changeHouseRules, notePieces, renameDesign } from './changeFields'
+import { changeOf } from './changeOf'
+import { changePool } from './changePool'
+import { changeSheet } from './changeSheet'
+import { fitAnother, fitPart } from './fitPart'
+import { layOut } from './layOut'
 import { moveDrive } from './moveDrive'
+import {
+  dropLostPins,
+  dropPins,
+  freePaths,
+  keepMembers,
+  pinCard,
+  pinLead,
+  pinM2,
+  pinPort,
+} from './pinPaths'
+import { putDrivesInBays } from './putDrivesInBays'
+import { removeParts } from './removeParts'
+import { sendBack } from './sendBack'
+import { takeSheetFields } from './takeSheetFields'
 import { ungroupDrives } from './ungroupDrives'
 
-/** An edit as data, so that it can be sent, kept and told before it is made. */
-export const edit = z.discriminatedUnion('do', [
-  z.strictObject({ do: z.literal('move-drive'), driveId: id, bay: bayId.nullable() }),
-  z.strictObject({ do: z.literal('ungroup-drives'), driveIds: z.array(id).max(1_024) }),
+const ids = z.array(id).max(1_024)
+/** Fields of something and what they become; what they may be is known where they are. */
+const fields = z.record(z.string().max(60), z.unknown())
+const ends = z.array(wiringEnd).max(1_024)
+const number = z.int().min(1).max(1_024)
+
+/** Every edit but several at once. Parts are whole, so that an edit means the same wherever it is read. */
+const singleEdits = [
+  z.strictObject({ do: z.literal('rename'), name: z.string().max(1_000) }),
+  z.strictObject({ do: z.literal('write-notes'), notes: z.string().max(10_000) }),
+  z.strictObject({ do: z.literal('change-brief'), change: changeOf(brief.shape) }),
   z.strictObject({
-    do: z.literal('drop-pins'),
-    /** Whether cards and devices in slots and sockets are let go. */
-    places: z.boolean(),
-    ports: z.array(wiringEnd).max(1_024),
-    leads: z.array(wiringEnd).max(1_024),
+    do: z.literal('change-data'),
+    kind: brief.shape.data.element.shape.kind,
+    change: changeOf(brief.shape.data.element.omit({ kind: true }).shape),
   }),
+  z.strictObject({ do: z.literal('change-house-rules'), change: changeOf(houseRules.shape) }),
+  z.strictObject({
+    do: z.literal('note-pieces'),
+    partIds: ids,
+    change: changeOf(
+      fittedPart.pick({ owned: true, label: true, ageYears: true, sockets: true }).shape,
+    ),
+  }),
+  /** `beside`: next to those of its kind that are there, however many a machine usually has. */
+  z.strictObject({ do: z.literal('fit'), part: cataloguePart, beside: z.boolean().default(false) }),
+  z.strictObject({ do: z.literal('remove'), partIds: ids }),
+  z.strictObject({
+    do: z.literal('put-drives'),
+    model: cataloguePart,
+    bays: z.array(bayId).max(1_024),
+  }),
+  z.strictObject({ do: z.literal('move-drive'), driveId: id, bay: bayId.nullable() }),
+  z.strictObject({ do: z.literal('take-out'), driveIds: ids }),
+  z.strictObject({ do: z.literal('send-back'), driveIds: ids }),
+  z.strictObject({ do: z.literal('ungroup-drives'), driveIds: ids }),
+  /** Ids and name of the pool count for nothing; null for a pool of its own, left out for where its drives are. */
+  z.strictObject({
+    do: z.literal('lay-out'),
+    pool: poolSchema,
+    poolId: z.union([id.nullable(), z.undefined()]).optional(),
+  }),
+  z.strictObject({ do: z.literal('change-pool'), poolId: id, change: fields }),
+  z.strictObject({ do: z.literal('change-sheet'), snapshotId: id, change: fields }),
+  z.strictObject({
+    do: z.literal('take-sheet-fields'),
+    snapshotId: id,
+    part: cataloguePart,
+    fields: z.array(z.string().max(60)).max(200),
+  }),
+  z.strictObject({ do: z.literal('pin-card'), cardId: id, slot: number.nullable() }),
+  z.strictObject({ do: z.literal('pin-m2'), deviceId: id, socket: number.nullable() }),
+  z.strictObject({
+    do: z.literal('pin-port'),
+    end: wiringEnd,
+    port: portRef.nullable(),
+    lanes: number.default(1),
+  }),
+  z.strictObject({ do: z.literal('pin-lead'), end: wiringEnd, lead: leadRef.nullable() }),
+  z.strictObject({ do: z.literal('keep-members'), members: pathChoices.shape.members.unwrap() }),
+  /** Lets go of everything fixed, but for whether members stay together. */
+  z.strictObject({ do: z.literal('drop-all-pins') }),
+  /** Lets go of what cannot be kept; `places`: cards and devices in slots and sockets. */
+  z.strictObject({ do: z.literal('drop-pins'), places: z.boolean(), ports: ends, leads: ends }),
   z.strictObject({ do: z.literal('free-paths') }),
+] as const
+
+/** One edit as data, so that it can be sent, kept, told before it is made, and made by a script. */
+const singleEdit = z.discriminatedUnion('do', singleEdits)
+export type SingleEdit = z.infer<typeof singleEdit>
+
+/** One edit, or several that are one step to whoever undoes them. */
+export const edit = z.union([
+  singleEdit,
+  z.strictObject({
+    do: z.literal('several'),
+    /** What they are together, as a builder would say it. */
+    what: z.string().max(200),
+    edits: z.array(singleEdit).max(1_024),
+  }),
 ])
 export type Edit = z.infer<typeof edit>
 
-/** The design with an edit made. */
+/** The design with an edit made; what cannot be done to it changes nothing. */
 export function applyEdit(design: Design, change: Edit): Design {
   switch (change.do) {
+    case 'several':
+      return change.edits.reduce<Design>(applyEdit, design)
+    case 'rename':
+      return renameDesign(design, change.name)
+    case 'write-notes':
+      return { ...design, notes: change.notes }
+    case 'change-brief':
+      return changeBrief(design, change.change)
+    case 'change-data':
+      return changeData(design, change.kind, change.change)
+    case 'change-house-rules':
+      return changeHouseRules(design, change.change)
+    case 'note-pieces':
+      return notePieces(design, change.partIds, change.change)
+    case 'fit':
+      return change.beside ? fitAnother(design, change.part) : fitPart(design, change.part)
+    case 'remove':
+      return removeParts(design, change.partIds)
+    case 'put-drives':
+      return putDrivesInBays(design, change.model, change.bays)
     case 'move-drive':
       return moveDrive(design, change.driveId, change.bay)
+    case 'take-out':
+      return change.driveIds.reduce((before, one) => moveDrive(before, one, null), design)
+    case 'send-back':
+      return sendBack(design, change.driveIds)
     case 'ungroup-drives':
       return ungroupDrives(design, change.driveIds)
+    case 'lay-out':
+      return layOut(design, change.pool, change.poolId)
+    case 'change-pool':
+      return changePool(design, change.poolId, change.change)
+    case 'change-sheet':
+      return changeSheet(design, change.snapshotId, change.change)
+    case 'take-sheet-fields':
+      return takeSheetFields(design, change.snapshotId, change.part, change.fields)
+    case 'pin-card':
+      return pinCard(design, change.cardId, change.slot)
+    case 'pin-m2':
+      return pinM2(design, change.deviceId, change.socket)
+    case 'pin-port':
+      return pinPort(design, change.end, change.port, change.lanes)
+    case 'pin-lead':
+      return pinLead(design, change.end, change.lead)
+    case 'keep-members':
+      return keepMembers(design, change.members)
+    case 'drop-all-pins':
+      return dropPins(design)
+    case 'drop-pins':
+      return dropLostPins(design, change)
     case 'free-paths':
-      return { ...design, paths: NO_CHOICES }
-    case 'drop-pins': {
-      const { cardPins, m2Pins, portPins, leadPins } = design.paths
-      return {
-        ...design,
-        paths: {
-          ...design.paths,
-          cardPins: change.places ? [] : cardPins,
-          m2Pins: change.places ? [] : m2Pins,
-          portPins: portPins.filter((pin) => !change.ports.some((end) => sameEnd(end, pin.end))),
-          leadPins: leadPins.filter((pin) => !change.leads.some((end) => sameEnd(end, pin.end))),
-        },
-      }
-    }
+      return freePaths(design)
   }
 }

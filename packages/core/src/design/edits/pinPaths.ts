@@ -90,3 +90,22 @@ export function withoutPinsOn(design: Design, leaving: ReadonlySet<string>): Des
     leadPins: leadPins.filter(({ end, lead }) => !leaving.has(lead.supplyId) && !endGone(end)),
   })
 }
+
+/** Lets go of some of what was fixed: all slots and sockets, and the ports and leads of these ends. */
+export function dropLostPins(
+  design: Design,
+  { places, ports, leads }: { places: boolean; ports: WiringEnd[]; leads: WiringEnd[] },
+): Design {
+  const { cardPins, m2Pins, portPins, leadPins } = design.paths
+  return withPaths(design, {
+    cardPins: places ? [] : cardPins,
+    m2Pins: places ? [] : m2Pins,
+    portPins: portPins.filter((pin) => !ports.some((end) => sameEnd(end, pin.end))),
+    leadPins: leadPins.filter((pin) => !leads.some((end) => sameEnd(end, pin.end))),
+  })
+}
+
+/** Lets go of everything, so that all of it is worked out. */
+export function freePaths(design: Design): Design {
+  return { ...design, paths: NO_CHOICES }
+}

@@ -10,7 +10,7 @@ const cases: RuleCase[] = [
   {
     code: 'too-small',
     severity: 'risks',
-    words: 'Full after 1.2 of 3 years: 11.6 TiB to work with against 19 TiB wanted.',
+    words: 'Full after 1.2 of 3 years: 11.6 TiB of usable space against 19 TiB wanted.',
     bad: changeBrief(shelf, { data: dataOfOneKind(7 * TIB, 4 * TIB) }),
     good: shelf,
     unknown: null,

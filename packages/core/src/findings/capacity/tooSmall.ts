@@ -1,27 +1,43 @@
 import { dataNowBytes, growthBytesPerYear } from '../../design/brief'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { spaceLimit } from '../../limits/spaceLimit'
+
+interface Facts {
+  workingBytes: number
+  wantedBytes: number
+  dataNowBytes: number
+  /** Until it is full, at the growth of the brief. */
+  years: number
+  horizonYears: number
+}
 
 /** Today's data does not fit, or not for as long as the brief asks. */
-export const tooSmall: Rule = ({ design, capacity }, format) => {
-  const { brief } = design
-  const { workingBytes, wantedBytes } = capacity
-  if (workingBytes === 0 || workingBytes >= wantedBytes) return []
-  const nowBytes = dataNowBytes(brief)
-  const fitsToday = workingBytes >= nowBytes
-  const years = (workingBytes - nowBytes) / growthBytesPerYear(brief)
-  return [
-    {
-      code: 'too-small',
-      severity: fitsToday ? 'risks' : 'blocks',
-      step: 'drives',
-      partIds: [],
-      groupIds: [],
-      sentence: fitsToday
-        ? `Full after ${format.number(years, 1)} of ${format.number(brief.horizonYears, 1)} years: ${format.space(workingBytes)} to work with against ${format.space(wantedBytes)} wanted.`
-        : `Today's ${format.space(nowBytes)} do not fit in ${format.space(workingBytes)} to work with.`,
-      numbers: { workingBytes, wantedBytes, dataNowBytes: nowBytes },
-      houseRule:
-        'Working capacity keeps below the fill ceiling and leaves out the snapshot reserve.',
-    },
-  ]
+export const tooSmall: Rule<'too-small', Facts> = {
+  code: 'too-small',
+  step: 'drives',
+  find: ({ brief, judged, capacity }) => {
+    const { workingBytes, wantedBytes } = capacity
+    if (judged(spaceLimit)?.status !== 'missed' || workingBytes === 0) return []
+    const nowBytes = dataNowBytes(brief)
+    const facts = {
+      workingBytes,
+      wantedBytes,
+      dataNowBytes: nowBytes,
+      years: Math.max(0, workingBytes - nowBytes) / growthBytesPerYear(brief),
+      horizonYears: brief.horizonYears,
+    }
+    return [found(workingBytes >= nowBytes ? 'risks' : 'blocks', {}, facts)]
+  },
+  sentence: (facts, { format }) => {
+    const { workingBytes, wantedBytes, dataNowBytes: nowBytes, years, horizonYears } = facts
+    if (workingBytes < nowBytes) {
+      const [today, usable] = format.apart(nowBytes, workingBytes, format.space, 1)
+      return `Today's ${today} do not fit in ${usable} of usable space.`
+    }
+    const [usable, wanted] = format.apart(workingBytes, wantedBytes, format.space, 1)
+    const [after, of] = format.apart(years, horizonYears, format.number, 1)
+    return `Full after ${after} of ${of} years: ${usable} of usable space against ${wanted} wanted.`
+  },
+  houseRule: () => 'Usable space keeps below the fill ceiling and leaves out the snapshot reserve.',
 }

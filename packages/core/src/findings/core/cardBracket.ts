@@ -1,48 +1,46 @@
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { sheetName } from '../../judging/sheetName'
 import { cardsOf, slotNeedOf } from '../../machine/cards'
 import { type Machine, pieceOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  cardId: PieceId
+  chassisId: PieceId
+  bracket: 'full' | 'half'
+}
 
 /** Cards whose bracket is too tall for the openings of the case, or too low to be screwed to them. */
-export const cardBracket: Rule = ({ machine }) => {
-  const chassis = pieceOf(machine, 'chassis')
-  if (!chassis) return []
-  const { cardHeight } = chassis.dataSheet
-  let flatLeft = flatPlaces(machine)
-  const base = { code: 'card-bracket', step: 'core' } as const
-  return cardsOf(machine).flatMap((card) => {
-    const bracket = slotNeedOf(card.dataSheet)?.bracket ?? null
-    const name = sheetName(card.dataSheet)
-    const parts = [chassis, card]
-    if (bracket === null || (cardHeight === null && bracket !== 'both')) {
-      return notKnown({
-        ...base,
-        partIds: parts.map(({ id }) => id),
-        question: `whether the bracket of ${name} fits`,
-        missing:
-          bracket === null ? 'its height' : `the openings of ${sheetName(chassis.dataSheet)}`,
-      })
-    }
-    if (cardHeight === 'half' && bracket === 'full') {
-      flatLeft -= 1
-      if (flatLeft >= 0) return []
-      return fitFinding({
-        ...base,
-        severity: 'blocks',
-        parts,
-        sentence: `${name} has a full-height bracket; ${sheetName(chassis.dataSheet)} has half-height openings.`,
-      })
-    }
-    if (cardHeight !== 'full' || bracket !== 'half') return []
-    return fitFinding({
-      ...base,
-      severity: 'risks',
-      parts,
-      sentence: `${name} comes with a half-height bracket only; it cannot be screwed to a full-height opening.`,
+export const cardBracket: Rule<'card-bracket', Facts> = {
+  code: 'card-bracket',
+  step: 'core',
+  find: ({ machine }) => {
+    const chassis = pieceOf(machine, 'chassis')
+    if (!chassis) return []
+    const { cardHeight } = chassis.dataSheet
+    let flatLeft = flatPlaces(machine)
+    return cardsOf(machine).flatMap((card) => {
+      const bracket = slotNeedOf(card.dataSheet)?.bracket ?? null
+      const parts = [chassis, card]
+      if (bracket === null) return lack(missingOf(card, 'bracket'), { parts })
+      if (cardHeight === null) {
+        return bracket === 'both' ? [] : lack(missingOf(chassis, 'cardHeight'), { parts })
+      }
+      if (bracket === 'both' || bracket === cardHeight) return []
+      if (bracket === 'full') {
+        flatLeft -= 1
+        if (flatLeft >= 0) return []
+      }
+      const facts = { cardId: card.id, chassisId: chassis.id, bracket }
+      return found(bracket === 'full' ? 'blocks' : 'risks', { parts }, facts)
     })
-  })
+  },
+  sentence: ({ cardId, chassisId, bracket }, { piece }) =>
+    bracket === 'full'
+      ? `${piece(cardId)} has a full-height bracket; ${piece(chassisId)} has half-height openings.`
+      : `${piece(cardId)} comes with a half-height bracket only; it cannot be screwed to a full-height opening.`,
+  question: 'whether the bracket of a card fits',
 }
 
 /** Each slot of a riser that lies flat takes one full-height card into a low case. */

@@ -1,38 +1,36 @@
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { sheetName } from '../../judging/sheetName'
 import { cardsOf, slotNeedOf } from '../../machine/cards'
 import { pieceOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  cardId: PieceId
+  lengthMm: number
+  cardMaxLengthMm: number
+}
 
 /** Cards that reach further forward than there is room. */
-export const cardTooLong: Rule = ({ machine }, format) => {
-  const chassis = pieceOf(machine, 'chassis')
-  if (!chassis) return []
-  const { cardMaxLengthMm } = chassis.dataSheet
-  const base = { code: 'card-too-long', step: 'core' } as const
-  return cardsOf(machine).flatMap((card) => {
-    const lengthMm = slotNeedOf(card.dataSheet)?.lengthMm ?? null
-    const name = sheetName(card.dataSheet)
-    const parts = [chassis, card]
-    if (lengthMm === null || cardMaxLengthMm === null) {
-      return notKnown({
-        ...base,
-        partIds: parts.map(({ id }) => id),
-        question: `whether ${name} is too long`,
-        missing:
-          lengthMm === null
-            ? 'its length'
-            : `the room for cards in ${sheetName(chassis.dataSheet)}`,
-      })
-    }
-    if (lengthMm <= cardMaxLengthMm) return []
-    return fitFinding({
-      ...base,
-      severity: 'blocks',
-      parts,
-      sentence: `${name} is ${format.number(lengthMm)} mm long; there is room for ${format.number(cardMaxLengthMm)} mm.`,
-      numbers: { lengthMm, cardMaxLengthMm },
+export const cardTooLong: Rule<'card-too-long', Facts> = {
+  code: 'card-too-long',
+  step: 'core',
+  find: ({ machine }) => {
+    const chassis = pieceOf(machine, 'chassis')
+    if (!chassis) return []
+    const { cardMaxLengthMm } = chassis.dataSheet
+    return cardsOf(machine).flatMap((card) => {
+      const lengthMm = slotNeedOf(card.dataSheet)?.lengthMm ?? null
+      const parts = [chassis, card]
+      if (lengthMm === null) return lack(missingOf(card, 'lengthMm'), { parts })
+      if (cardMaxLengthMm === null) return lack(missingOf(chassis, 'cardMaxLengthMm'), { parts })
+      if (lengthMm <= cardMaxLengthMm) return []
+      return found('blocks', { parts }, { cardId: card.id, lengthMm, cardMaxLengthMm })
     })
-  })
+  },
+  sentence: ({ cardId, lengthMm, cardMaxLengthMm }, { piece, format }) => {
+    const [long, room] = format.apart(lengthMm, cardMaxLengthMm, format.millimetres)
+    return `${piece(cardId)} is ${long} long; there is room for ${room}.`
+  },
+  question: 'whether a card is too long',
 }

@@ -1,36 +1,31 @@
-import type { Finding } from '../../judging/finding'
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { sheetName } from '../../judging/sheetName'
 import { pieceOf, piecesOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  coolerId: PieceId
+  sockets: string[]
+  socket: string
+}
 
 /** A cooler that cannot be mounted on the board's socket. */
-export const coolerSocket: Rule = ({ machine }) => {
-  const board = pieceOf(machine, 'board')
-  if (!board) return []
-  const { socket } = board.dataSheet
-  const base = { code: 'cooler-socket', step: 'core' } as const
-  return piecesOf(machine, 'cooler').flatMap((cooler): Finding[] => {
-    const { sockets } = cooler.dataSheet
-    if (sockets === null) {
-      return [
-        notKnown({
-          ...base,
-          partIds: [cooler.id],
-          question: 'whether the cooler can be mounted',
-          missing: `the sockets of ${sheetName(cooler.dataSheet)}`,
-        }),
-      ]
-    }
-    if (sockets.includes(socket)) return []
-    return [
-      fitFinding({
-        ...base,
-        severity: 'blocks',
-        parts: [board, cooler],
-        sentence: `${sheetName(cooler.dataSheet)} is mounted on socket ${sockets.join(' or ')}; the board has ${socket}.`,
-      }),
-    ]
-  })
+export const coolerSocket: Rule<'cooler-socket', Facts> = {
+  code: 'cooler-socket',
+  step: 'core',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    if (!board) return []
+    const { socket } = board.dataSheet
+    return piecesOf(machine, 'cooler').flatMap((cooler) => {
+      const { sockets } = cooler.dataSheet
+      if (sockets === null) return lack(missingOf(cooler, 'sockets'), { parts: [cooler] })
+      if (sockets.includes(socket)) return []
+      return found('blocks', { parts: [board, cooler] }, { coolerId: cooler.id, sockets, socket })
+    })
+  },
+  sentence: ({ coolerId, sockets, socket }, { piece }) =>
+    `${piece(coolerId)} is mounted on ${sockets.length === 0 ? 'no socket' : `socket ${sockets.join(' or ')}`}; the board has ${socket}.`,
+  question: 'whether the cooler can be mounted',
 }

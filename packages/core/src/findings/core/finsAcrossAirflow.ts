@@ -1,39 +1,34 @@
-import { pieceOf } from '../../machine/machine'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
-import { sheetName } from '../../judging/sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  chassisId: PieceId
+  coolerId: PieceId
+  fins: string
+  airflow: string
+}
 
 /** The chassis blows one way, the cooler's fins stand across it. */
-export const finsAcrossAirflow: Rule = ({ machine }) => {
-  const chassis = pieceOf(machine, 'chassis')
-  const cooler = pieceOf(machine, 'cooler')
-  if (!chassis || !cooler) return []
-  const { airflow } = chassis.dataSheet
-  const { fins } = cooler.dataSheet
-  if (fins === 'downwards') return []
-  if (airflow === null || fins === null) {
-    return [
-      notKnown({
-        code: 'fins-across-airflow',
-        step: 'core',
-        partIds: [chassis.id, cooler.id],
-        question: 'whether the fins stand across the airflow',
-        missing:
-          fins === null
-            ? `the way air goes through ${sheetName(cooler.dataSheet)}`
-            : `the way ${sheetName(chassis.dataSheet)} blows`,
-      }),
-    ]
-  }
-  if (fins === airflow) return []
-  return [
-    fitFinding({
-      code: 'fins-across-airflow',
-      severity: 'note',
-      step: 'core',
-      parts: [chassis, cooler],
-      sentence: `The fins of ${sheetName(cooler.dataSheet)} let air through ${fins}; ${sheetName(chassis.dataSheet)} blows ${airflow}.`,
-    }),
-  ]
+export const finsAcrossAirflow: Rule<'fins-across-airflow', Facts> = {
+  code: 'fins-across-airflow',
+  step: 'core',
+  find: ({ machine }) => {
+    const chassis = pieceOf(machine, 'chassis')
+    const cooler = pieceOf(machine, 'cooler')
+    if (!chassis || !cooler) return []
+    const { airflow } = chassis.dataSheet
+    const { fins } = cooler.dataSheet
+    const parts = [chassis, cooler]
+    if (fins === 'downwards') return []
+    if (fins === null) return [lack(missingOf(cooler, 'fins'), { parts })]
+    if (airflow === null) return [lack(missingOf(chassis, 'airflow'), { parts })]
+    if (fins === airflow) return []
+    return [found('note', { parts }, { chassisId: chassis.id, coolerId: cooler.id, fins, airflow })]
+  },
+  sentence: ({ chassisId, coolerId, fins, airflow }, { piece }) =>
+    `The fins of ${piece(coolerId)} let air through ${fins}; ${piece(chassisId)} blows ${airflow}.`,
+  question: 'whether the fins stand across the airflow',
 }

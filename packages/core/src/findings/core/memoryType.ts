@@ -1,36 +1,40 @@
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { sheetName } from '../../judging/sheetName'
 import { pieceOf, piecesOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  moduleId: PieceId
+  moduleType: string
+  boardType: string
+}
 
 /** Memory modules of another type than the board takes. */
-export const memoryType: Rule = ({ machine }) => {
-  const board = pieceOf(machine, 'board')
-  const modules = piecesOf(machine, 'memory')
-  if (!board || modules.length === 0) return []
-  const { memoryType: type } = board.dataSheet
-  const withoutValue = modules.find(({ dataSheet }) => dataSheet.type === null)
-  const base = { code: 'memory-type', step: 'core' } as const
-  if (type === null || withoutValue) {
-    return [
-      notKnown({
-        ...base,
-        partIds: [board.id, ...modules.map(({ id }) => id)],
-        question: 'whether the memory fits the board',
-        missing: `the memory type of ${sheetName(withoutValue?.dataSheet ?? board.dataSheet)}`,
-      }),
+export const memoryType: Rule<'memory-type', Facts> = {
+  code: 'memory-type',
+  step: 'core',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    const modules = piecesOf(machine, 'memory')
+    if (!board || modules.length === 0) return []
+    const { memoryType: boardType } = board.dataSheet
+    const missing = [
+      ...(boardType === null ? missingOf(board, 'memoryType') : []),
+      ...modules.flatMap((module) =>
+        module.dataSheet.type === null ? missingOf(module, 'type') : [],
+      ),
     ]
-  }
-  const wrong = modules.filter(({ dataSheet }) => dataSheet.type !== type)
-  const [first] = wrong
-  if (!first) return []
-  return [
-    fitFinding({
-      ...base,
-      severity: 'blocks',
-      parts: [board, ...wrong],
-      sentence: `The board takes ${type}; ${sheetName(first.dataSheet)} is ${first.dataSheet.type ?? ''}.`,
-    }),
-  ]
+    if (missing.length > 0 || boardType === null) {
+      return [lack(missing, { parts: [board, ...modules] })]
+    }
+    const wrong = modules.filter(({ dataSheet }) => dataSheet.type !== boardType)
+    const [first] = wrong
+    if (!first?.dataSheet.type) return []
+    const facts = { moduleId: first.id, moduleType: first.dataSheet.type, boardType }
+    return [found('blocks', { parts: [board, ...wrong] }, facts)]
+  },
+  sentence: ({ moduleId, moduleType, boardType }, { piece }) =>
+    `The board takes ${boardType}; ${piece(moduleId)} is ${moduleType}.`,
+  question: 'whether the memory fits the board',
 }

@@ -1,46 +1,37 @@
-import { piecesOf, pieceOf } from '../../machine/machine'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
-import { sheetName } from '../../judging/sheetName'
+import { pieceOf, piecesOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  /** The board without a display socket, or the CPU without graphics for the sockets there are. */
+  lackingId: PieceId
+  lacks: 'socket' | 'graphics'
+}
 
 /** Nothing to look at while the machine is set up. */
-export const noDisplayOutput: Rule = ({ machine }) => {
-  const board = pieceOf(machine, 'board')
-  const cpu = pieceOf(machine, 'cpu')
-  if (!board || !cpu || piecesOf(machine, 'display').length > 0) return []
-  const { displayOutput } = board.dataSheet
-  const { hasGraphics } = cpu.dataSheet
-  if (displayOutput === 'always') return []
-  const parts = [board, cpu]
-  const base = { code: 'no-display-output', step: 'core' } as const
-  if (displayOutput === 'none') {
-    return [
-      fitFinding({
-        ...base,
-        severity: 'risks',
-        parts,
-        sentence: `${sheetName(board.dataSheet)} has no display socket: setting it up takes a display card in a slot.`,
-      }),
-    ]
-  }
-  if (displayOutput === null || hasGraphics === null) {
-    return [
-      notKnown({
-        ...base,
-        partIds: parts.map(({ id }) => id),
-        question: 'whether there is a picture',
-        missing: `display outputs for ${sheetName(displayOutput === null ? board.dataSheet : cpu.dataSheet)}`,
-      }),
-    ]
-  }
-  if (hasGraphics) return []
-  return [
-    fitFinding({
-      ...base,
-      severity: 'risks',
-      parts,
-      sentence: `${sheetName(cpu.dataSheet)} has no graphics, so the board's display sockets are dead: setting it up takes a display card in a slot.`,
-    }),
-  ]
+export const noDisplayOutput: Rule<'no-display-output', Facts> = {
+  code: 'no-display-output',
+  step: 'core',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    const cpu = pieceOf(machine, 'cpu')
+    if (!board || !cpu || piecesOf(machine, 'display').length > 0) return []
+    const { displayOutput } = board.dataSheet
+    const { hasGraphics } = cpu.dataSheet
+    const parts = [board, cpu]
+    if (displayOutput === 'always') return []
+    if (displayOutput === 'none') {
+      return [found('risks', { parts }, { lackingId: board.id, lacks: 'socket' })]
+    }
+    if (displayOutput === null) return [lack(missingOf(board, 'displayOutput'), { parts })]
+    if (hasGraphics === null) return [lack(missingOf(cpu, 'hasGraphics'), { parts })]
+    return hasGraphics ? [] : [found('risks', { parts }, { lackingId: cpu.id, lacks: 'graphics' })]
+  },
+  sentence: ({ lackingId, lacks }, { piece }) =>
+    lacks === 'socket'
+      ? `${piece(lackingId)} has no display socket: setting it up takes a display card in a slot.`
+      : `${piece(lackingId)} has no graphics, so the board's display sockets are dead: setting it up takes a display card in a slot.`,
+  question: 'whether there is a picture',
 }

@@ -1,51 +1,46 @@
 import { type BoardPlace, sharedPlace } from '../../catalogue/kinds/board'
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { sheetName } from '../../judging/sheetName'
 import { type Machine, pieceOf } from '../../machine/machine'
 import type { PlacedDevice } from '../../machine/placement/placeDevices'
 import { cardLoads } from '../../paths/cardLoads'
+
+interface Facts {
+  loses: BoardPlace
+  inUse: BoardPlace
+  lanesLeft: number
+}
 
 /**
  * Places that share lanes: in the best way to put everything, something gets fewer than it could use, or finds no
  * place because one goes dead. What loses lanes that it does not need is no loss.
  */
-export const slotsShareLanes: Rule = ({ machine }) => {
-  const board = pieceOf(machine, 'board')
-  const { placement } = machine
-  if (!board?.dataSheet.slots || placement.placed.length + placement.leftIds.length === 0) return []
-  const { sharing } = board.dataSheet
-  const base = { code: 'slots-share-lanes', step: 'core' } as const
-  if (sharing === null) {
-    if (placement.placed.length < 2) return []
-    return [
-      notKnown({
-        ...base,
-        partIds: [board.id],
-        question: 'whether cards take lanes from each other',
-        missing: `what the slots of ${sheetName(board.dataSheet)} share`,
-      }),
-    ]
-  }
-  const hurt = mostHurt(machine)
-  if (!hurt) return []
-  const { loses, inUse, lanesLeft, pieceIds } = hurt
-  return [
-    fitFinding({
-      ...base,
-      severity: lanesLeft === 0 ? 'blocks' : 'risks',
-      parts: [board, ...pieceIds.flatMap((id) => machine.pieces.get(id) ?? [])],
-      sentence: `However the cards are placed, ${placeWords(loses)} ${lanesLeft === 0 ? 'is dead' : `has ${lanesLeft} ${lanesLeft === 1 ? 'lane' : 'lanes'} left`} while ${placeWords(inUse)} is used.`,
-      numbers: { lanesLeft },
-    }),
-  ]
+export const slotsShareLanes: Rule<'slots-share-lanes', Facts> = {
+  code: 'slots-share-lanes',
+  step: 'core',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    const { placement } = machine
+    if (!board?.dataSheet.slots || placement.placed.length + placement.leftIds.length === 0)
+      return []
+    const { sharing } = board.dataSheet
+    if (sharing === null) {
+      if (placement.placed.length < 2) return []
+      return [lack(missingOf(board, 'sharing'), { parts: [board] })]
+    }
+    const hurt = mostHurt(machine)
+    if (!hurt) return []
+    const { loses, inUse, lanesLeft, pieceIds } = hurt
+    const partIds = [board.id, ...pieceIds.filter((id) => machine.pieces.has(id))]
+    return [found(lanesLeft === 0 ? 'blocks' : 'risks', { partIds }, { loses, inUse, lanesLeft })]
+  },
+  sentence: ({ loses, inUse, lanesLeft }) =>
+    `However the cards are placed, ${placeWords(loses)} ${lanesLeft === 0 ? 'is dead' : `has ${lanesLeft} ${lanesLeft === 1 ? 'lane' : 'lanes'} left`} while ${placeWords(inUse)} is used.`,
+  question: 'whether cards take lanes from each other',
 }
 
-interface Hurt {
-  inUse: BoardPlace
-  loses: BoardPlace
-  lanesLeft: number
+interface Hurt extends Facts {
   pieceIds: string[]
   /** Bytes a second that are missing for it; Infinity for a place that something would need and that is dead. */
   missing: number
@@ -57,7 +52,7 @@ function mostHurt(machine: Machine): Hurt | undefined {
   const loads = cardLoads(machine)
   const at = ({ kind, number }: BoardPlace): PlacedDevice[] =>
     loads.filter(({ root }) => root.kind === kind && root.number === number)
-  const found = (board?.sharing ?? []).flatMap((rule): Hurt[] => {
+  const hurt = (board?.sharing ?? []).flatMap((rule): Hurt[] => {
     const [inUse, loses] = [sharedPlace(rule.inUse), sharedPlace(rule.loses)]
     const users = at(inUse)
     if (users.length === 0) return []
@@ -73,7 +68,7 @@ function mostHurt(machine: Machine): Hurt | undefined {
     const missing = throttled.reduce((sum, { shortBytesPerSecond: short }) => sum + short, 0)
     return missing === 0 ? [] : [{ ...base, pieceIds: [...throttled, ...users].map(ids), missing }]
   })
-  return found.sort(
+  return hurt.sort(
     (one, other) =>
       other.missing - one.missing ||
       one.lanesLeft - other.lanesLeft ||

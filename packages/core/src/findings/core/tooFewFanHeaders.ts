@@ -1,59 +1,54 @@
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { sheetName } from '../../judging/sheetName'
-import { type Machine, pieceOf } from '../../machine/machine'
+import { pieceOf } from '../../machine/machine'
 
-/** More fans than headers: the case's own, the coolers', those of cages and those added. */
-export const tooFewFanHeaders: Rule = ({ machine }, format) => {
-  const chassis = pieceOf(machine, 'chassis')
-  const board = pieceOf(machine, 'board')
-  if (!chassis || !board) return []
-  const base = { code: 'too-few-fan-headers', step: 'core' } as const
-  const without = machine.unplaced.filter(({ need }) => need === 'fan header')
-  const unknown = without.find(({ why }) => why === 'not known')
-  const silentPiece = machine.pieces.get(unknown?.pieceId ?? '')
-  const { fanHeaders } = board.dataSheet
-  if (unknown && silentPiece) {
-    return [
-      notKnown({
-        ...base,
-        partIds: [board.id, chassis.id],
-        question: 'whether every fan finds a header',
-        missing: `the ${fanHeaders === null ? `fan headers of ${sheetName(board.dataSheet)}` : `number of fans in ${sheetName(silentPiece.dataSheet)}`}`,
-      }),
-    ]
-  }
-  if (without.length === 0) return []
-  const fans = without.length + machine.placed.filter(({ need }) => need === 'fan header').length
-  const headers = fanHeaders ?? 0
-  return [
-    fitFinding({
-      ...base,
-      severity: 'risks',
-      parts: [
-        board,
-        chassis,
-        ...[...new Set(without.map(({ pieceId }) => pieceId))].map((id) => ({ id })),
-      ],
-      sentence: `${format.counted(fans, 'fan')} for ${format.counted(headers, 'header')}: ${fanWords(machine, format.counted)}. A splitter or hub feeds the rest.`,
-      numbers: { fans, fanHeaders: headers },
-    }),
-  ]
+interface Facts {
+  fans: number
+  headers: number
+  ofCase: number
+  hasCages: boolean
+  onCoolers: number
 }
 
-/** "3 fans of the case and its cages, one on the cooler, 2 added". */
-function fanWords(
-  { placed, unplaced, pieces }: Machine,
-  counted: (count: number, noun: string) => string,
-): string {
-  const kinds = [...placed, ...unplaced]
-    .filter(({ need }) => need === 'fan header')
-    .map(({ pieceId }) => pieces.get(pieceId)?.kind)
-  const count = (...some: string[]): number =>
-    kinds.filter((kind) => kind !== undefined && some.includes(kind)).length
-  const coolers = count('cooler')
-  const ofCase = count('chassis', 'cage')
-  const onCooler = coolers === 0 ? 'none' : coolers === 1 ? 'one' : String(coolers)
-  return `${counted(ofCase, 'fan')} of the ${count('cage') > 0 ? 'case and its cages' : 'chassis'}, ${onCooler} on ${coolers > 1 ? 'coolers' : 'the cooler'}, ${kinds.length - ofCase - coolers} added`
+/** More fans than headers: the case's own, the coolers', those of cages and those added. */
+export const tooFewFanHeaders: Rule<'too-few-fan-headers', Facts> = {
+  code: 'too-few-fan-headers',
+  step: 'core',
+  find: ({ machine }) => {
+    const chassis = pieceOf(machine, 'chassis')
+    const board = pieceOf(machine, 'board')
+    if (!chassis || !board) return []
+    const isHeader = ({ need }: { need: string }): boolean => need === 'fan header'
+    const without = machine.unplaced.filter(isHeader)
+    const unknown = without.find(({ why }) => why === 'not known')
+    const silent = machine.pieces.get(unknown?.pieceId ?? '')
+    const { fanHeaders } = board.dataSheet
+    if (silent) {
+      const missing =
+        fanHeaders === null ? missingOf(board, 'fanHeaders') : missingOf(silent, 'fanCount')
+      return [lack(missing, { parts: [board, chassis] })]
+    }
+    if (without.length === 0) return []
+    const kinds = [...machine.placed.filter(isHeader), ...without].map(
+      ({ pieceId }) => machine.pieces.get(pieceId)?.kind,
+    )
+    const count = (...some: string[]): number =>
+      kinds.filter((kind) => kind !== undefined && some.includes(kind)).length
+    const partIds = [...new Set([board.id, chassis.id, ...without.map(({ pieceId }) => pieceId)])]
+    const facts = {
+      fans: kinds.length,
+      headers: fanHeaders ?? 0,
+      ofCase: count('chassis', 'cage'),
+      hasCages: count('cage') > 0,
+      onCoolers: count('cooler'),
+    }
+    return [found('risks', { partIds }, facts)]
+  },
+  sentence: ({ fans, headers, ofCase, hasCages, onCoolers }, { format }) => {
+    const onCooler = onCoolers === 0 ? 'none' : onCoolers === 1 ? 'one' : String(onCoolers)
+    const whose = `${format.counted(ofCase, 'fan')} of the ${hasCages ? 'case and its cages' : 'case'}, ${onCooler} on ${onCoolers > 1 ? 'coolers' : 'the cooler'}, ${fans - ofCase - onCoolers} added`
+    return `${format.counted(fans, 'fan')} for ${format.counted(headers, 'header')}: ${whose}. A splitter or hub feeds the rest.`
+  },
+  question: 'whether every fan finds a header',
 }

@@ -1,21 +1,25 @@
-import { fitFinding } from '../../judging/fitFinding'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
 
+interface Facts {
+  modules: number
+  memorySlots: number
+}
+
 /** More memory modules than the board has slots. */
-export const tooManyModules: Rule = ({ machine }, format) => {
-  const board = pieceOf(machine, 'board')
-  const modules = piecesOf(machine, 'memory')
-  if (!board || !machine.unplaced.some(({ need }) => need === 'memory slot')) return []
-  const { memorySlots } = board.dataSheet
-  return [
-    fitFinding({
-      code: 'too-many-modules',
-      severity: 'blocks',
-      step: 'core',
-      parts: [board, ...modules],
-      sentence: `${format.counted(modules.length, 'memory module')} for ${format.counted(memorySlots, 'slot')}.`,
-      numbers: { modules: modules.length, memorySlots },
-    }),
-  ]
+export const tooManyModules: Rule<'too-many-modules', Facts> = {
+  code: 'too-many-modules',
+  step: 'core',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    const modules = piecesOf(machine, 'memory')
+    if (!board || !machine.unplaced.some(({ need }) => need === 'memory slot')) return []
+    const { memorySlots } = board.dataSheet
+    return [
+      found('blocks', { parts: [board, ...modules] }, { modules: modules.length, memorySlots }),
+    ]
+  },
+  sentence: ({ modules, memorySlots }, { format }) =>
+    `${format.counted(modules, 'memory module')} for ${format.counted(memorySlots, 'slot')}.`,
 }

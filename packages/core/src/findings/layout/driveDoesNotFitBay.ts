@@ -1,24 +1,27 @@
-import { bayName } from '../../machine/bayPlan'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { bayName } from '../../machine/bayPlan'
+import type { BayId } from '../../machine/bays'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  driveId: PieceId
+  bayId: BayId
+  bay: string
+}
 
 /** A 3.5" drive in a 2.5" bay. The other way round an adapter tray does it. */
-export const driveDoesNotFitBay: Rule = ({ bays }) =>
-  bays.bays.flatMap(({ bay, drive }) => {
-    if (drive?.sheet.formFactor !== '3.5' || bay.formFactor !== '2.5') return []
-    const { id } = drive.part
-    return [
-      {
-        code: 'drive-does-not-fit-bay',
-        severity: 'blocks',
-        step: 'drives',
-        partIds: [id],
-        groupIds: [],
-        sentence: `The 3.5" drive in ${bayName(bay)} does not fit: the bay takes 2.5" drives.`,
-        numbers: {},
-        fix: {
-          label: 'Put it on the bench',
-          edit: { do: 'move-drive', driveId: id, bay: null },
-        },
-      },
-    ]
-  })
+export const driveDoesNotFitBay: Rule<'drive-does-not-fit-bay', Facts> = {
+  code: 'drive-does-not-fit-bay',
+  step: 'drives',
+  find: ({ machine }) =>
+    machine.bays.flatMap((bay) => {
+      const drive = machine.pieces.get(machine.driveIn.get(bay.id) ?? '')
+      if (drive?.dataSheet.kind !== 'drive') return []
+      if (drive.dataSheet.formFactor !== '3.5' || bay.formFactor !== '2.5') return []
+      const facts = { driveId: drive.id, bayId: bay.id, bay: bayName(bay) }
+      const fix = { do: 'move-drive', driveId: drive.id, bay: null } as const
+      return found('blocks', { parts: [drive] }, facts, { fix })
+    }),
+  sentence: ({ bay }) => `The 3.5" drive in ${bay} does not fit: the bay takes 2.5" drives.`,
+}

@@ -1,21 +1,31 @@
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { drawnWatts } from '../../power/drawnWatts'
+import { type Amount, sumOf } from '../../units/amount'
+
+interface Facts {
+  drives: number
+  watts: Amount<'W'>
+}
 
 /** Drives that draw power and hold nothing. */
-export const drivesInNoGroup: Rule = ({ design, bays }, format) => {
-  if (design.pools.length === 0) return []
-  const idle = bays.bays.flatMap(({ drive }) => (drive && !drive.member ? [drive] : []))
-  if (idle.length === 0) return []
-  const known = idle.every(({ sheet }) => sheet.idleWatts !== null)
-  const watts = idle.reduce((sum, { sheet }) => sum + (sheet.idleWatts ?? 0), 0)
-  return [
-    {
-      code: 'drives-in-no-group',
-      severity: 'note',
-      step: 'drives',
-      partIds: idle.map(({ part }) => part.id),
-      groupIds: [],
-      sentence: `${format.counted(idle.length, 'drive is', 'drives are')} in a bay but in no group${known ? `: ${format.watts(watts, 1)} for nothing` : '; what they draw is not known'}.`,
-      numbers: { drives: idle.length, watts },
-    },
-  ]
+export const drivesInNoGroup: Rule<'drives-in-no-group', Facts> = {
+  code: 'drives-in-no-group',
+  step: 'drives',
+  find: ({ pools, lettered, machine }) => {
+    if (pools.length === 0) return []
+    const members = new Set(lettered.flatMap(({ group }) => group.driveIds))
+    const idle = [...machine.driveIn.values()].flatMap((id) => {
+      const drive = machine.pieces.get(id)
+      return drive?.dataSheet.kind === 'drive' && !members.has(id) ? [drive] : []
+    })
+    if (idle.length === 0) return []
+    const watts = sumOf(
+      idle.map((drive) => drawnWatts(drive, 'idle')),
+      'W',
+    )
+    return [found('note', { parts: idle }, { drives: idle.length, watts })]
+  },
+  sentence: ({ drives, watts }, { format }) =>
+    `${format.counted(drives, 'drive is', 'drives are')} in a bay but in no group${watts.missing.length === 0 ? `: ${format.watts(watts.likely, 1)} for nothing` : '; what they draw is not known'}.`,
 }

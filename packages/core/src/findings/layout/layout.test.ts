@@ -48,7 +48,7 @@ const cases: RuleCase[] = [
   {
     code: 'member-sent-back',
     severity: 'risks',
-    words: 'Pool plates: 1 member is sent back, and it still survives any 1 failure.',
+    words: 'Pool plates: 1 member is sent back, and the pool still survives any 1 failure.',
     bad: sendBack(cabin, ['drive-1']),
     good: cabin,
     unknown: null,
@@ -96,7 +96,7 @@ const cases: RuleCase[] = [
   {
     code: 'member-on-the-bench',
     severity: 'blocks',
-    words: '1 member of a group lies on the bench; 1 bay is free.',
+    words: '1 member of a group is taken out; 1 bay is free.',
     bad: moveDrive(shelf, 'drive-1', null),
     good: shelf,
     unknown: null,
@@ -131,7 +131,7 @@ const cases: RuleCase[] = [
     code: 'unequal-redundancy',
     severity: 'note',
     words:
-      'Pool plates survives any 1, because group A bears no more, though another group bears 2.',
+      'Pool plates survives any 1 failure, because group A tolerates no more, though another group tolerates 2.',
     bad: groupDrives(cabin, [
       { kind: 'raidz1', driveIds: letteredGroups(cabin)[0]?.group.driveIds ?? [] },
     ]),
@@ -141,7 +141,7 @@ const cases: RuleCase[] = [
   {
     code: 'mixed-sizes',
     severity: 'note',
-    words: 'Group A: 4 TB lie idle, because every drive counts as the smallest.',
+    words: 'Group A: 4 TB unused, because every drive counts as the smallest.',
     bad: putDrivesInBays(pairs, demoPart('marrowby-hush-4'), ['chassis-1/1']),
     good: shelf,
     unknown: null,
@@ -157,7 +157,7 @@ const cases: RuleCase[] = [
   {
     code: 'mixed-sizes',
     severity: 'note',
-    words: 'lie idle, because no other drive has room for the other copy',
+    words: '4 TB unused, because no other drive has room for the other copy',
     bad: putDrivesInBays(
       putDrivesInBays(shelf, demoPart('quillon-keep-24'), ['chassis-1/1']),
       demoPart('marrowby-hush-4'),

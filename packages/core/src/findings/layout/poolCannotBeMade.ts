@@ -1,32 +1,29 @@
-import { letteredGroups } from '../../design/groupLetters'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { lowerFirst, upperFirst } from '../../judging/words'
+
+interface Facts {
+  poolId: string
+  /** Null when the whole pool is to blame. */
+  groupId: string | null
+  /** Why, in the words of its family. */
+  why: string
+}
 
 /** A group is too narrow or too wide for its kind, or a member too small for ZFS. */
-export const poolCannotBeMade: Rule = ({ design, capacity }) =>
-  capacity.pools.flatMap(({ name, problem }) => {
-    if (!problem) return []
-    const lettered = letteredGroups(design).find(({ group }) => group.id === problem.groupId)
-    const subject = lettered ? `Group ${lettered.letter}` : `Pool ${name}`
-    const driveIds = lettered?.group.driveIds ?? []
-    return [
-      {
-        code: 'pool-cannot-be-made',
-        severity: 'blocks',
-        step: 'drives',
-        partIds: driveIds,
-        groupIds: lettered ? [lettered.group.id] : [],
-        sentence: `${subject} cannot be made: ${lowerFirst(problem.sentence)}`,
-        numbers: { drives: driveIds.length },
-        ...(lettered && {
-          fix: {
-            label: `Dissolve group ${lettered.letter}`,
-            edit: { do: 'ungroup-drives' as const, driveIds },
-          },
-        }),
-      },
-    ]
-  })
-
-function lowerFirst(text: string): string {
-  return text.startsWith('ZFS') ? text : text.charAt(0).toLowerCase() + text.slice(1)
+export const poolCannotBeMade: Rule<'pool-cannot-be-made', Facts> = {
+  code: 'pool-cannot-be-made',
+  step: 'drives',
+  find: ({ lettered, capacity }) =>
+    capacity.pools.flatMap(({ poolId, problem }) => {
+      if (!problem) return []
+      const group = lettered.find((one) => one.group.id === problem.groupId)?.group
+      const driveIds = group?.driveIds ?? []
+      const facts = { poolId, groupId: group?.id ?? null, why: problem.sentence }
+      return found('blocks', { partIds: driveIds, groupIds: group ? [group.id] : [] }, facts, {
+        fix: group ? { do: 'ungroup-drives', driveIds } : null,
+      })
+    }),
+  sentence: ({ poolId, groupId, why }, { pool, letters }) =>
+    `${groupId === null ? upperFirst(pool(poolId)) : `Group ${letters([groupId])}`} cannot be made: ${why.startsWith('ZFS') ? why : lowerFirst(why)}`,
 }

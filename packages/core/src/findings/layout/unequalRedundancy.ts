@@ -1,29 +1,44 @@
-import { letteredGroups } from '../../design/groupLetters'
-import { familyOf } from '../../pool/families'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { upperFirst } from '../../judging/words'
+import { familyOf } from '../../pool/families'
 
-/** A pool is as strong as its weakest group, so parity in the others is partly paid for nothing. */
-export const unequalRedundancy: Rule = ({ design }) =>
-  design.pools.flatMap((pool) => {
-    const sets = familyOf(pool).failureGroups(pool)
-    const tolerates = sets.map((set) => set.tolerates)
-    const least = Math.min(...tolerates)
-    const most = Math.max(...tolerates)
-    if (tolerates.length < 2 || least === most || least === 0) return []
-    const weakest = sets.filter((set) => set.tolerates === least)
-    const groupIds = weakest.flatMap((set) => set.groupIds)
-    const letters = letteredGroups(design)
-      .filter(({ group }) => groupIds.includes(group.id))
-      .map(({ letter }) => letter)
-    return [
-      {
-        code: 'unequal-redundancy',
-        severity: 'note',
-        step: 'drives',
+interface Facts {
+  poolId: string
+  weakestIds: readonly string[]
+  least: number
+  most: number
+  /** Whether mirrors and parity are mixed, though each tolerates as many failures. */
+  mixesKinds: boolean
+}
+
+/**
+ * A pool is as strong as its weakest group, so parity in the others is partly paid for nothing. Mirrors beside
+ * parity of equal strength are mixed too: `zpool create` refuses "mismatched replication level" unless forced
+ * (zpool-create(8), option -f).
+ */
+export const unequalRedundancy: Rule<'unequal-redundancy', Facts> = {
+  code: 'unequal-redundancy',
+  step: 'drives',
+  find: ({ pools }) =>
+    pools.flatMap((pool) => {
+      const sets = familyOf(pool).failureGroups(pool)
+      const tolerates = sets.map((set) => set.tolerates)
+      const least = Math.min(...tolerates)
+      const most = Math.max(...tolerates)
+      if (tolerates.length < 2 || least === 0) return []
+      const mixesKinds = pool.family === 'zfs' && new Set(sets.map(({ by }) => by)).size > 1
+      if (least === most && !mixesKinds) return []
+      const weakest = least === most ? sets : sets.filter((set) => set.tolerates === least)
+      const weakestIds = weakest.flatMap((set) => set.groupIds)
+      const about = {
         partIds: weakest.flatMap(({ driveIds }) => driveIds),
-        groupIds,
-        sentence: `Pool ${pool.name} survives any ${least}, because group ${letters.join(' and ')} bears no more, though another group bears ${most}.`,
-        numbers: { least, most },
-      },
-    ]
-  })
+        groupIds: weakestIds,
+      }
+      return found('note', about, { poolId: pool.id, weakestIds, least, most, mixesKinds })
+    }),
+  sentence: ({ poolId, weakestIds, least, most }, { pool, letters, format }) =>
+    least === most
+      ? `${upperFirst(pool(poolId))} mixes mirrors and parity in groups ${letters(weakestIds)}: each survives any ${format.counted(least, 'failure')}, but ZFS makes such a pool only when forced, and it is as slow as its slowest group.`
+      : `${upperFirst(pool(poolId))} survives any ${format.counted(least, 'failure')}, because group${weakestIds.length > 1 ? 's' : ''} ${letters(weakestIds)} tolerate${weakestIds.length > 1 ? '' : 's'} no more, though another group tolerates ${most}.`,
+}

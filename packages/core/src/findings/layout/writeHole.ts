@@ -1,33 +1,36 @@
 import { growthBytesPerYear } from '../../design/brief'
-import { familyOf } from '../../pool/families'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { lowerFirst, upperFirst } from '../../judging/words'
+import { familyOf } from '../../pool/families'
 
 /** Source: a Julian year of 365.25 days. */
 const HOURS_PER_YEAR = 8_766
 
+interface Facts {
+  poolId: string
+  /** What is written between two parity runs at the brief's growth; 0 where parity is kept at once. */
+  exposedBytes: number
+}
+
 /** Layouts that a power cut in the middle of an update can leave with parity that does not fit. */
-export const writeHole: Rule = ({ design }, format) =>
-  design.pools.flatMap((pool) => {
-    if (pool.groups.length === 0) return []
-    const { exposed, words, remedies } = familyOf(pool).traits(pool).writeHole
-    if (!exposed) return []
-    const exposedBytes =
-      pool.family === 'scheduled-parity'
-        ? (growthBytesPerYear(design.brief) * pool.syncEveryHours) / HOURS_PER_YEAR
-        : 0
+export const writeHole: Rule<'write-hole', Facts> = {
+  code: 'write-hole',
+  step: 'drives',
+  find: ({ brief, pools }) =>
+    pools.flatMap((pool) => {
+      if (pool.groups.length === 0 || !familyOf(pool).traits(pool).writeHole.exposed) return []
+      const exposedBytes =
+        pool.family === 'scheduled-parity'
+          ? (growthBytesPerYear(brief) * pool.syncEveryHours) / HOURS_PER_YEAR
+          : 0
+      const groupIds = pool.groups.map(({ id }) => id)
+      return found('note', { groupIds }, { poolId: pool.id, exposedBytes })
+    }),
+  sentence: ({ poolId, exposedBytes }, { pool, traits, format }) => {
+    const { words = '', remedies = [] } = traits(poolId)?.writeHole ?? {}
     const atMost =
       exposedBytes > 0 ? ` At the brief’s growth that is about ${format.space(exposedBytes)}.` : ''
-    return [
-      {
-        code: 'write-hole',
-        severity: 'note',
-        step: 'drives',
-        partIds: [],
-        groupIds: pool.groups.map(({ id }) => id),
-        sentence: `Pool ${pool.name}: ${lowerFirst(words)}${atMost} What helps: ${remedies.join('; ')}.`,
-        numbers: { exposedBytes },
-      },
-    ]
-  })
-
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+    return `${upperFirst(pool(poolId))}: ${lowerFirst(words)}${atMost} What helps: ${remedies.join('; ')}.`
+  },
+}

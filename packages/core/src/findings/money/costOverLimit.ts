@@ -1,20 +1,26 @@
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { costLimit } from '../../limits/costLimit'
+
+interface Facts {
+  totalMinor: number
+  costLimitMinor: number
+}
 
 /** The bill is over what the brief allows. */
-export const costOverLimit: Rule = ({ design, cost }, format) => {
-  const { brief } = design
-  const { costLimitMinor } = brief
-  if (costLimitMinor === null || cost.totalMinor <= costLimitMinor) return []
-  const overMinor = cost.totalMinor - costLimitMinor
-  return [
-    {
-      code: 'cost-over-limit',
-      severity: 'risks',
-      step: 'brief',
-      partIds: [],
-      groupIds: [],
-      sentence: `${format.roundMoney(cost.totalMinor, cost.currency)} to buy, ${format.roundMoney(overMinor, cost.currency)} over the limit.`,
-      numbers: { totalMinor: cost.totalMinor, costLimitMinor, overMinor },
-    },
-  ]
+export const costOverLimit: Rule<'cost-over-limit', Facts> = {
+  code: 'cost-over-limit',
+  step: 'brief',
+  find: ({ judged, cost }) => {
+    const limit = judged(costLimit)
+    if (limit?.status !== 'missed') return []
+    const { costLimitMinor } = limit.facts
+    return [found('risks', {}, { totalMinor: cost.total.low, costLimitMinor })]
+  },
+  sentence: ({ totalMinor, costLimitMinor }, { currency, format }) => {
+    const write = (minor: number, digits = 0): string => format.moneyTo(minor, currency, digits)
+    const [total] = format.apart(totalMinor, costLimitMinor, write)
+    const [over] = format.apart(totalMinor - costLimitMinor, 0, write)
+    return `${total} to buy, ${over} over the limit.`
+  },
 }

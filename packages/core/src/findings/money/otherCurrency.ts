@@ -1,22 +1,31 @@
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  lines: number
+  /** The part and its currency, when it is only one. */
+  only: { partId: PieceId; currency: string } | null
+}
 
 /** A price in another currency is left out of the sum instead of being added as if it were the same. */
-export const otherCurrency: Rule = ({ design, cost }, format) => {
-  const lines = cost.lines.filter(({ counted, pieces, price }) => price && !counted && pieces > 0)
-  if (lines.length === 0) return []
-  const ids = new Set(lines.map(({ snapshotId }) => snapshotId))
-  const only = lines.length === 1 ? lines[0] : undefined
-  return [
-    {
-      code: 'other-currency',
-      severity: 'risks',
-      step: 'brief',
-      partIds: design.fitted.filter(({ snapshotId }) => ids.has(snapshotId)).map(({ id }) => id),
-      groupIds: [],
-      sentence: only?.price
-        ? `${only.name} is priced in ${only.price.currency}, so it is not in the sum, which is in ${cost.currency}.`
-        : `${format.number(lines.length)} lines are priced in another currency than ${cost.currency}, so they are not in the sum.`,
-      numbers: { lines: lines.length },
-    },
-  ]
+export const otherCurrency: Rule<'other-currency', Facts> = {
+  code: 'other-currency',
+  step: 'brief',
+  find: ({ cost }) => {
+    const lines = cost.lines.filter(({ standing }) => standing === 'other currency')
+    if (lines.length === 0) return []
+    const [line] = lines
+    const partId = line?.partIds[0]
+    const only =
+      lines.length === 1 && line?.price && partId !== undefined
+        ? { partId, currency: line.price.currency }
+        : null
+    const partIds = lines.flatMap((one) => one.partIds)
+    return [found('risks', { partIds }, { lines: lines.length, only })]
+  },
+  sentence: ({ lines, only }, { piece, currency, format }) =>
+    only
+      ? `${piece(only.partId)} is priced in ${only.currency}, so it is not in the sum, which is in ${currency}.`
+      : `${format.number(lines)} lines are priced in another currency than ${currency}, so they are not in the sum.`,
 }

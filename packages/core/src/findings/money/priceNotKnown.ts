@@ -1,19 +1,24 @@
+import { found } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
+import type { Missing } from '../../units/amount'
+
+interface Facts {
+  missing: readonly Missing[]
+}
 
 /** Parts to buy that have no price: the sum is too low by what they cost. */
-export const priceNotKnown: Rule = ({ design, cost }) => {
-  const lines = cost.lines.filter(({ pieces, price }) => price === null && pieces > 0)
-  if (lines.length === 0) return []
-  const ids = new Set(lines.map(({ snapshotId }) => snapshotId))
-  return [
-    {
-      code: 'price-not-known',
-      severity: 'note',
-      step: 'brief',
-      partIds: design.fitted.filter(({ snapshotId }) => ids.has(snapshotId)).map(({ id }) => id),
-      groupIds: [],
-      sentence: `The price of ${lines.map(({ name }) => name).join(' and ')} is not known, so the sum is too low.`,
-      numbers: { lines: lines.length },
-    },
-  ]
+export const priceNotKnown: Rule<'price-not-known', Facts> = {
+  code: 'price-not-known',
+  step: 'brief',
+  find: ({ cost }) => {
+    const partIds = cost.lines
+      .filter(({ standing }) => standing === 'no price')
+      .flatMap((line) => line.partIds)
+    if (partIds.length === 0) return []
+    const missing = partIds.flatMap((id) => missingOf({ id }, 'price'))
+    return [found('note', { partIds }, { missing })]
+  },
+  sentence: ({ missing }, { pieces }) =>
+    `The price of ${pieces(missing.flatMap(({ pieceId }) => pieceId ?? []))} is not known, so the sum is too low.`,
 }

@@ -1,53 +1,64 @@
-import { fitFinding } from '../../judging/fitFinding'
-import type { Finding } from '../../judging/finding'
-import { notKnown } from '../../judging/notKnown'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { sheetName } from '../../judging/sheetName'
 import { cardsOf, slotNeedOf } from '../../machine/cards'
 import { pieceOf } from '../../machine/machine'
-import type { Piece } from '../../machine/piece'
+import type { Piece, PieceId } from '../../machine/piece'
 import { cardLoads } from '../../paths/cardLoads'
+import type { Missing } from '../../units/amount'
 
-const MB = 1_000_000
-
-/** A card that moves less than what hangs on it, in the best slot that is left for it. */
-export const cardThrottled: Rule = ({ machine }, format) => {
-  const board = pieceOf(machine, 'board')
-  const cards = cardsOf(machine).filter(({ dataSheet }) => slotNeedOf(dataSheet)?.moves)
-  // That the slots are not known, or that there are too few, is said by the rule on slots.
-  if (!board?.dataSheet.slots || cards.length === 0) return []
-  const withoutValue = cards.filter(isNotKnown)
-  const [first] = withoutValue
-  const base = { code: 'card-throttled', step: 'paths' } as const
-  if (first) {
-    return [
-      notKnown({
-        ...base,
-        partIds: withoutValue.map(({ id }) => id),
-        question: 'whether its slot is wide enough for each card',
-        missing: `the generation or the speed of ${sheetName(first.dataSheet)}`,
-      }),
-    ]
-  }
-  return cardLoads(machine).flatMap(({ pieceId, root, ...load }): Finding[] => {
-    const card = cards.find(({ id }) => id === pieceId)
-    const { bytesPerSecond, shortBytesPerSecond, needBytesPerSecond, lanes, pcieGeneration } = load
-    if (!card || shortBytesPerSecond === 0) return []
-    return [
-      fitFinding({
-        ...base,
-        severity: 'risks',
-        parts: [board, card],
-        sentence: `${sheetName(card.dataSheet)} is throttled: slot ${root.number} gives it ×${lanes} of generation ${pcieGeneration}, ${format.number(bytesPerSecond / MB)} MB/s, and what hangs on it can move ${format.number(needBytesPerSecond / MB)}.`,
-        numbers: { bytesPerSecond, needBytesPerSecond, lanes, pcieGeneration },
-      }),
-    ]
-  })
+interface Facts {
+  cardId: PieceId
+  slot: number
+  lanes: number
+  pcieGeneration: number
+  bytesPerSecond: number
+  needBytesPerSecond: number
 }
 
-function isNotKnown({ dataSheet }: Piece): boolean {
-  const need = slotNeedOf(dataSheet)
+/** A card that moves less than what hangs on it, in the best slot that is left for it. */
+export const cardThrottled: Rule<'card-throttled', Facts> = {
+  code: 'card-throttled',
+  step: 'paths',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    const cards = cardsOf(machine).filter(({ dataSheet }) => slotNeedOf(dataSheet)?.moves)
+    // That the slots are not known, or that there are too few, is said by the rule on slots.
+    if (!board?.dataSheet.slots || cards.length === 0) return []
+    const missing = cards.flatMap(missingOfCard)
+    if (missing.length > 0) {
+      return [lack(missing, { partIds: missing.flatMap(({ pieceId }) => pieceId ?? []) })]
+    }
+    return cardLoads(machine).flatMap(({ pieceId, root, ...load }) => {
+      const card = cards.find(({ id }) => id === pieceId)
+      const { bytesPerSecond, shortBytesPerSecond, needBytesPerSecond, lanes, pcieGeneration } =
+        load
+      if (!card || shortBytesPerSecond === 0) return []
+      const facts = {
+        cardId: card.id,
+        slot: root.number,
+        lanes,
+        pcieGeneration,
+        bytesPerSecond,
+        needBytesPerSecond,
+      }
+      return found('risks', { parts: [board, card] }, facts)
+    })
+  },
+  sentence: (facts, { piece, format }) => {
+    const { cardId, slot, lanes, pcieGeneration } = facts
+    const [gets, could] = format.apart(facts.bytesPerSecond, facts.needBytesPerSecond, format.rate)
+    return `${piece(cardId)} is throttled: slot ${slot} gives it ×${lanes} of generation ${pcieGeneration}, ${gets}, and what hangs on it can move ${could}.`
+  },
+  question: 'whether its slot is wide enough for each card',
+}
+
+function missingOfCard(card: Piece): Missing[] {
+  const need = slotNeedOf(card.dataSheet)
   const moves = need?.moves
-  const speedNotKnown = moves && 'network' in moves && moves.network.bitsPerSecond === null
-  return need?.pcieGeneration === null || speedNotKnown === true
+  const isSpeedMissing = moves && 'network' in moves && moves.network.bitsPerSecond === null
+  return [
+    ...(need?.pcieGeneration === null ? missingOf(card, 'pcieGeneration') : []),
+    ...(isSpeedMissing === true ? missingOf(card, 'bitsPerSecond') : []),
+  ]
 }

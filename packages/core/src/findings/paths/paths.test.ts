@@ -35,7 +35,8 @@ const cases: RuleCase[] = [
     code: 'card-throttled',
     severity: 'risks',
     // Twelve drives of 250 MB/s on four lanes of the first generation, 250 MB/s each less packets.
-    words: 'slot 1 gives it ×4 of generation 1, 800 MB/s, and what hangs on it can move 3,000.',
+    words:
+      'slot 1 gives it ×4 of generation 1, 800 MB/s, and what hangs on it can move 3,000 MB/s.',
     bad: withPart(bare, 'lockrow-sixteen', { lanes: 4, pcieGeneration: 1 }),
     good: cabin,
     unknown: withPart(bare, 'lockrow-sixteen', { pcieGeneration: null }),

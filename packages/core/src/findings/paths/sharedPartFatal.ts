@@ -1,70 +1,90 @@
-import { isFree, NO_CHOICES } from '../../design/pathChoices'
+import type { Pool } from '../../design/design'
+import { isFree } from '../../design/pathChoices'
+import { found } from '../../judging/finding'
+import type { Rule } from '../../judging/rule'
+import type { Machine } from '../../machine/machine'
 import { poolState } from '../../pool/poolState'
 import { type PartOfSeveral, partsOfSeveral } from '../../pool/survival/sharedParts'
-import type { Design } from '../../design/design'
-import type { Machine } from '../../machine/machine'
-import { resolveMachine } from '../../machine/resolveMachine'
-import type { Rule } from '../../judging/rule'
+
+interface Facts {
+  parts: { name: string; drives: number }[]
+  /** How many there would be if the builder fixed nothing. */
+  partsUnpinned: number
+  /** What the pools survive that such a part stops: the least of them. */
+  alwaysSurvived: number
+}
 
 /** One controller, cable, lead or backplane that takes more members along than the layout tolerates. */
-export const sharedPartFatal: Rule = ({ design, machine, survival }, format) => {
-  // Pools that tolerate no failure at all are another rule's matter.
-  const redundant = survival.pools
-    .filter(({ survival: { alwaysSurvived } }) => alwaysSurvived > 0)
-    .map(({ poolId }) => poolId)
-  if (redundant.length === 0) return []
-  const fatal = fatalParts(design, machine, redundant)
-  const [first] = fatal
-  if (!first) return []
-  const fewer = isFree(design.paths)
-    ? fatal
-    : fatalParts(design, resolveMachine({ ...design, paths: NO_CHOICES }, machine), redundant)
-  const isAvoidable = fewer.length < fatal.length
-  const [one] = fatal.length === 1 ? fatal : []
-  return [
-    {
-      code: 'shared-part-fatal',
-      severity: isAvoidable ? 'risks' : 'note',
-      step: 'paths',
-      partIds: [],
-      groupIds: [],
-      sentence: `${one ? 'One part alone stops' : `Each of ${fatal.length} parts alone stops`} a pool that survives ${format.counted(survival.alwaysSurvived ?? 0, 'failed drive')}: ${listed(fatal)}. The data stays on the drives; what was being written may not.`,
-      numbers: { parts: fatal.length, drives: first.driveIds.length },
-      ...(isAvoidable && {
-        fix: {
-          label: `Let cables be worked out: ${fewer.length} ${fewer.length === 1 ? 'part' : 'parts'} then`,
-          edit: { do: 'free-paths' as const },
-        },
+export const sharedPartFatal: Rule<'shared-part-fatal', Facts> = {
+  code: 'shared-part-fatal',
+  step: 'paths',
+  find: (given) => {
+    const { pools, paths, machine, survival } = given
+    // Pools that tolerate no failure at all are another rule's matter.
+    const redundant = survival.pools.filter(({ survival: one }) => one.alwaysSurvived > 0)
+    const redundantPools = pools.filter(({ id }) => redundant.some(({ poolId }) => poolId === id))
+    const fatal = fatalParts(redundantPools, machine)
+    if (fatal.length === 0) return []
+    const unpinned = isFree(paths) ? fatal : fatalParts(redundantPools, given.machineUnpinned)
+    const stopped = new Set(fatal.flatMap(({ poolIds }) => poolIds))
+    const facts = {
+      parts: fatal.map(({ name, driveIds }) => ({ name, drives: driveIds.length })),
+      partsUnpinned: unpinned.length,
+      alwaysSurvived: Math.min(
+        ...redundant.flatMap(({ poolId, survival: one }) =>
+          stopped.has(poolId) ? [one.alwaysSurvived] : [],
+        ),
+      ),
+    }
+    const isAvoidable = unpinned.length < fatal.length
+    return [
+      found(isAvoidable ? 'risks' : 'note', {}, facts, {
+        fix: isAvoidable ? { do: 'free-paths' } : null,
       }),
-    },
-  ]
+    ]
+  },
+  sentence: ({ parts, partsUnpinned, alwaysSurvived }, { format }) => {
+    const [one] = parts.length === 1 ? parts : []
+    const fewer =
+      partsUnpinned < parts.length
+        ? ` With cables worked out for you ${partsUnpinned === 0 ? 'none would' : `it would be ${partsUnpinned}`}.`
+        : ''
+    return `${one ? 'One part alone stops' : `Each of ${parts.length} parts alone stops`} a pool that survives ${format.counted(alwaysSurvived, 'failed drive')}: ${named(parts)}. The data stays on the drives; what was being written may not.${fewer}`
+  },
 }
 
 const NAMED = 3
 
-function listed(parts: readonly PartOfSeveral[]): string {
-  const named = parts
+function named(parts: Facts['parts']): string {
+  const first = parts
     .slice(0, NAMED)
-    .map(({ name, driveIds }) => `${name} (${driveIds.length} drives)`)
-  const more = parts.length - named.length
-  return more > 0 ? `${named.join(', ')} and ${more} more` : named.join(', ')
+    .map(({ name, drives }) => `${name} (${drives} drives)`)
+    .join(', ')
+  return parts.length > NAMED ? `${first} and ${parts.length - NAMED} more` : first
 }
 
-/** Parts whose loss takes more of a group than it tolerates, as the pools stand. */
-function fatalParts(design: Design, machine: Machine, poolIds: readonly string[]): PartOfSeveral[] {
+/** Parts whose loss takes more of a group than it tolerates, as the pools stand, and the pools that it stops. */
+function fatalParts(
+  pools: readonly Pool[],
+  machine: Machine,
+): (PartOfSeveral & { poolIds: string[] })[] {
+  if (pools.length === 0) return []
   const away = new Set(machine.awayIds)
-  const groups = design.pools
-    .filter(({ id }) => poolIds.includes(id))
-    .flatMap((pool) => poolState(pool, away).groups)
+  const groups = pools.flatMap((pool) =>
+    poolState(pool, away).groups.map((group) => ({ ...group, poolId: pool.id })),
+  )
   const groupOf = new Map(
     groups.flatMap(({ driveIds }, at) => driveIds.map((id) => [id, at] as const)),
   )
-  return partsOfSeveral(machine).filter(({ driveIds }) => {
+  return partsOfSeveral(machine).flatMap((part) => {
     const gone = groups.map(() => 0)
-    for (const id of driveIds) {
+    for (const id of part.driveIds) {
       const at = groupOf.get(id)
       if (at !== undefined) gone[at] = (gone[at] ?? 0) + 1
     }
-    return groups.some(({ tolerates }, at) => (gone[at] ?? 0) > tolerates)
+    const poolIds = groups.flatMap(({ tolerates, poolId }, at) =>
+      (gone[at] ?? 0) > tolerates ? [poolId] : [],
+    )
+    return poolIds.length > 0 ? [{ ...part, poolIds }] : []
   })
 }

@@ -1,27 +1,29 @@
-import { fitFinding } from '../../judging/fitFinding'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { pieceOf } from '../../machine/machine'
 
+interface Facts {
+  onControllers: number
+  onBoard: number
+}
+
 /** A drive or two that hang off the board while the rest hang off a controller, and are forgotten. */
-export const drivesOnBoth: Rule = ({ machine }, format) => {
-  const board = pieceOf(machine, 'board')
-  if (!board) return []
-  const { ports, cables, hosts } = machine.wiring.data
-  const ofBoard = new Set(hosts.flatMap(({ id, pieceId }) => (pieceId === board.id ? [id] : [])))
-  const onBoardCables = new Set(
-    cables.flatMap(({ id, hostId }) => (ofBoard.has(hostId) ? [id] : [])),
-  )
-  const onBoard = ports.filter(({ cableId }) => onBoardCables.has(cableId)).length
-  const onControllers = ports.length - onBoard
-  if (onBoard === 0 || onControllers === 0) return []
-  return [
-    fitFinding({
-      code: 'drives-on-both',
-      severity: 'note',
-      step: 'drives',
-      parts: [board],
-      sentence: `${format.counted(onControllers, 'drive hangs', 'drives hang')} off controllers, ${format.counted(onBoard, 'drive', 'drives')} off the board. Count both when drives are missing.`,
-      numbers: { onControllers, onBoard },
-    }),
-  ]
+export const drivesOnBoth: Rule<'drives-on-both', Facts> = {
+  code: 'drives-on-both',
+  step: 'drives',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    if (!board) return []
+    const { ports, cables, hosts } = machine.wiring.data
+    const ofBoard = new Set(hosts.flatMap(({ id, pieceId }) => (pieceId === board.id ? [id] : [])))
+    const onBoardCables = new Set(
+      cables.flatMap(({ id, hostId }) => (ofBoard.has(hostId) ? [id] : [])),
+    )
+    const onBoard = ports.filter(({ cableId }) => onBoardCables.has(cableId)).length
+    const onControllers = ports.length - onBoard
+    if (onBoard === 0 || onControllers === 0) return []
+    return [found('note', { parts: [board] }, { onControllers, onBoard })]
+  },
+  sentence: ({ onControllers, onBoard }, { format }) =>
+    `${format.counted(onControllers, 'drive hangs', 'drives hang')} off controllers, ${format.counted(onBoard, 'drive', 'drives')} off the board. Count both when drives are missing.`,
 }

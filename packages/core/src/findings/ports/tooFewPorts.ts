@@ -1,53 +1,60 @@
 import { OUTSIDE_PLUGS } from '../../catalogue/plugs'
-import { notKnown } from '../../judging/notKnown'
+import { unreachedDrives } from './unreachedDrives'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { type Machine, pieceOf, piecesOf } from '../../machine/machine'
-import { unreachedDrives } from './unreachedDrives'
+
+interface Facts {
+  drives: number
+  boot: number
+  boardPorts: number
+  controllerPorts: number
+  controllers: number
+  /** Ports of the board that an M.2 device turns off. */
+  silenced: number
+  hasBoot: boolean
+}
 
 /** Drives and boot devices that no port is left for: the board's own, less what M.2 turns off, and every controller's. */
-export const tooFewPorts: Rule = ({ machine }, format) => {
-  const board = pieceOf(machine, 'board')
-  if (!board) return []
-  const { noPort } = unreachedDrives(machine)
-  const { unreachedPieceIds, free, hosts } = machine.wiring.data
-  const boots = piecesOf(machine, 'boot')
-  const onSata = boots.filter(({ dataSheet }) => dataSheet.attaches === 'SATA')
-  const base = { code: 'too-few-ports', step: 'drives' } as const
-  if (noPort.length === 0 && unreachedPieceIds.length === 0) {
-    const withoutValue = boots.filter(({ dataSheet }) => dataSheet.attaches === null)
-    const sataLeft = free
-      .filter(({ hostId }) => {
-        const host = hosts.find(({ id }) => id === hostId)
-        return host?.plug !== 'USB'
-      })
-      .reduce((sum, { connectors }) => sum + connectors.length, 0)
-    if (withoutValue.length <= sataLeft) return []
-    return [
-      notKnown({
-        ...base,
-        partIds: withoutValue.map(({ id }) => id),
-        question: 'whether a port is left for the boot device',
-        missing: 'what it is attached to',
-      }),
-    ]
-  }
-  const drives = machine.driveIn.size - drivesOutside(machine)
-  const { boardPorts, controllerPorts } = portCounts(machine, board.id)
-  const ports = boardPorts + controllerPorts
-  const wanting = format.counted(drives, 'drive')
-  const silenced = machine.placement.silencedSataPorts
-  const dead = silenced > 0 ? ` (${silenced} more are off while an M.2 socket is used)` : ''
-  const next = boots.length === 0 ? ' A boot drive on SATA needs one more.' : ''
-  return [
-    {
-      ...base,
-      severity: 'blocks',
-      partIds: [...noPort.map(({ id }) => id), ...unreachedPieceIds],
-      groupIds: [],
-      sentence: `${onSata.length > 0 ? `${wanting} and the boot drive` : wanting} want a port and there are ${ports}: ${boardPorts} on the board${dead}, ${controllerPorts} on ${format.counted(piecesOf(machine, 'controller').length, 'controller')}.${next}`,
-      numbers: { drives, boot: onSata.length, boardPorts, controllerPorts, silenced },
-    },
-  ]
+export const tooFewPorts: Rule<'too-few-ports', Facts> = {
+  code: 'too-few-ports',
+  step: 'drives',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    if (!board) return []
+    const { noPort } = unreachedDrives(machine)
+    const { unreachedPieceIds, free, hosts } = machine.wiring.data
+    const boots = piecesOf(machine, 'boot')
+    if (noPort.length === 0 && unreachedPieceIds.length === 0) {
+      const without = boots.filter(({ dataSheet }) => dataSheet.attaches === null)
+      const usb = new Set(hosts.flatMap(({ id, plug }) => (plug === 'USB' ? [id] : [])))
+      const sataLeft = free
+        .filter(({ hostId }) => !usb.has(hostId))
+        .reduce((sum, { connectors }) => sum + connectors.length, 0)
+      if (without.length <= sataLeft) return []
+      const missing = without.flatMap((boot) => missingOf(boot, 'attaches'))
+      return [lack(missing, { parts: without })]
+    }
+    const facts = {
+      drives: machine.driveIn.size - drivesOutside(machine),
+      boot: boots.filter(({ dataSheet }) => dataSheet.attaches === 'SATA').length,
+      ...portCounts(machine, board.id),
+      controllers: piecesOf(machine, 'controller').length,
+      silenced: machine.placement.silencedSataPorts,
+      hasBoot: boots.length > 0,
+    }
+    return [found('blocks', { parts: noPort, partIds: unreachedPieceIds }, facts)]
+  },
+  sentence: (facts, { format }) => {
+    const { drives, boot, boardPorts, controllerPorts, controllers, silenced, hasBoot } = facts
+    const wanting = format.counted(drives, 'drive')
+    const all = boot > 0 ? `${wanting} and ${format.counted(boot, 'boot drive')}` : wanting
+    const dead = silenced > 0 ? ` (${silenced} more are off while an M.2 socket is used)` : ''
+    const next = hasBoot ? '' : ' A boot drive on SATA needs one more.'
+    return `${all} ${drives + boot === 1 ? 'wants a port' : 'want a port each'} and there ${boardPorts + controllerPorts === 1 ? 'is' : 'are'} ${boardPorts + controllerPorts}: ${boardPorts} on the board${dead}, ${controllerPorts} on ${format.counted(controllers, 'controller')}.${next}`
+  },
+  question: 'whether a port is left for the boot device',
 }
 
 function drivesOutside({ blocks, driveIn }: Machine): number {

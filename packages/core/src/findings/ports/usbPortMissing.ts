@@ -1,23 +1,26 @@
-import { fitFinding } from '../../judging/fitFinding'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
-import { partNames } from '../../judging/partNames'
-import { sheetName } from '../../judging/sheetName'
 import { pieceOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  boardId: PieceId
+  deviceIds: readonly PieceId[]
+}
 
 /** USB devices for which the board has no port left. */
-export const usbPortMissing: Rule = ({ machine }, format) => {
-  const board = pieceOf(machine, 'board')
-  const without = machine.unplaced.filter(({ need }) => need === 'USB port')
-  if (!board || without.length === 0) return []
-  const ids = without.map(({ pieceId }) => pieceId)
-  return [
-    fitFinding({
-      code: 'usb-port-missing',
-      severity: 'blocks',
-      step: 'core',
-      parts: [board, ...ids.map((id) => ({ id }))],
-      sentence: `No USB port of ${sheetName(board.dataSheet)} is left for ${format.counted(ids.length, 'device')}: ${partNames(machine, ids)}.`,
-      numbers: { devices: ids.length },
-    }),
-  ]
+export const usbPortMissing: Rule<'usb-port-missing', Facts> = {
+  code: 'usb-port-missing',
+  step: 'core',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    const deviceIds = machine.unplaced.flatMap(({ need, pieceId }) =>
+      need === 'USB port' ? [pieceId] : [],
+    )
+    if (!board || deviceIds.length === 0) return []
+    const partIds = [board.id, ...deviceIds]
+    return [found('blocks', { partIds }, { boardId: board.id, deviceIds })]
+  },
+  sentence: ({ boardId, deviceIds }, { piece, pieces, format }) =>
+    `No USB port of ${piece(boardId)} is left for ${format.counted(deviceIds.length, 'device')}: ${pieces(deviceIds)}.`,
 }

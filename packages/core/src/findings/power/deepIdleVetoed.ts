@@ -1,21 +1,22 @@
-import { piecesOf } from '../../machine/machine'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import type { PieceId } from '../../machine/piece'
 
-/** A card without link power management keeps the whole CPU package awake. */
-export const deepIdleVetoed: Rule = ({ machine, power }, format) => {
-  if (power.vetoPartIds.length === 0 || power.vetoWatts <= 0) return []
-  const names = piecesOf(machine, 'controller')
-    .filter(({ id }) => power.vetoPartIds.includes(id))
-    .map(({ dataSheet }) => `${dataSheet.maker} ${dataSheet.model}`)
-  return [
-    {
-      code: 'deep-idle-vetoed',
-      severity: 'note',
-      step: 'drives',
-      partIds: power.vetoPartIds,
-      groupIds: [],
-      sentence: `${[...new Set(names)].join(' and ')} keeps the CPU out of deep idle: ${format.watts(power.vetoWatts, 1)} more, day and night.`,
-      numbers: { vetoWatts: power.vetoWatts },
-    },
-  ]
+interface Facts {
+  partIds: readonly PieceId[]
+  /** Null where a data sheet does not say what sleeping deeply saves. */
+  vetoWatts: number | null
+}
+
+/** A part without link power management keeps the whole CPU package awake. */
+export const deepIdleVetoed: Rule<'deep-idle-vetoed', Facts> = {
+  code: 'deep-idle-vetoed',
+  step: 'drives',
+  find: ({ power: { vetoPartIds, veto } }) => {
+    if (vetoPartIds.length === 0 || veto.high === 0) return []
+    const vetoWatts = veto.missing.length > 0 ? null : veto.likely
+    return [found('note', { partIds: vetoPartIds }, { partIds: vetoPartIds, vetoWatts })]
+  },
+  sentence: ({ partIds, vetoWatts }, { pieces, format }) =>
+    `${pieces(partIds)} ${partIds.length === 1 ? 'keeps' : 'keep'} the CPU out of deep idle: ${vetoWatts === null ? 'what that costs is not known' : `${format.watts(vetoWatts, 1)} more, day and night`}.`,
 }

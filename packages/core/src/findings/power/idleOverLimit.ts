@@ -1,24 +1,33 @@
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { idleLimit } from '../../limits/idleLimit'
+import type { Amount } from '../../units/amount'
+
+interface Facts {
+  wall: Amount<'W'>
+  idleWattsLimit: number
+}
 
 /** The estimate, or the upper end of its band, is over the brief's limit. */
-export const idleOverLimit: Rule = ({ design, power }, format) => {
-  const { brief } = design
-  const { wallWatts, highWallWatts } = power
-  const { idleWattsLimit } = brief
-  if (wallWatts === null || highWallWatts === null || idleWattsLimit === null) return []
-  if (highWallWatts <= idleWattsLimit) return []
-  const over = wallWatts > idleWattsLimit
-  return [
-    {
-      code: 'idle-over-limit',
-      severity: over ? 'risks' : 'note',
-      step: 'brief',
-      partIds: [],
-      groupIds: [],
-      sentence: over
-        ? `${format.watts(wallWatts)} idle at the wall, over the limit of ${format.watts(idleWattsLimit)}.`
-        : `${format.watts(wallWatts)} idle keeps the limit of ${format.watts(idleWattsLimit)}, but measured it may be up to ${format.watts(highWallWatts)}.`,
-      numbers: { wallWatts, highWallWatts, idleWattsLimit },
-    },
-  ]
+export const idleOverLimit: Rule<'idle-over-limit', Facts> = {
+  code: 'idle-over-limit',
+  step: 'brief',
+  find: ({ judged }) => {
+    const limit = judged(idleLimit)
+    if (!limit || limit.status === 'kept' || limit.status === 'not known') return []
+    const { wall, idleWattsLimit } = limit.facts
+    if (!wall) return []
+    return [found(wall.likely > idleWattsLimit ? 'risks' : 'note', {}, { wall, idleWattsLimit })]
+  },
+  sentence: ({ wall, idleWattsLimit }, { format }) => {
+    const { low, likely, high } = wall
+    const [is, most] = format.apart(likely, idleWattsLimit, format.watts)
+    if (low > idleWattsLimit) return `${is} idle at the wall, over the limit of ${most}.`
+    if (likely > idleWattsLimit) {
+      const [least] = format.apart(low, idleWattsLimit, format.watts)
+      return `${is} idle at the wall is over the limit of ${most}; with luck it is ${least}.`
+    }
+    const [worst] = format.apart(high, idleWattsLimit, format.watts)
+    return `${is} idle keeps the limit of ${most}, but measured it may be up to ${worst}.`
+  },
 }

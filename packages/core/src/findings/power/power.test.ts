@@ -20,7 +20,7 @@ const cases: RuleCase[] = [
   {
     code: 'idle-over-limit',
     severity: 'risks',
-    words: '28 W idle at the wall, over the limit of 20 W.',
+    words: '29 W idle at the wall, over the limit of 20 W.',
     bad: watts(20),
     good: watts(null),
     // Without the board's watts the limit looks kept.
@@ -39,7 +39,7 @@ const cases: RuleCase[] = [
   {
     code: 'power-not-known',
     severity: 'note',
-    words: 'What Tindrel Plain ITX draws idle, or whether it lets the CPU sleep, is not known',
+    words: 'Not known what the machine draws: idle power of Tindrel Plain ITX not given',
     bad: withPart(shelf, 'tindrel-plain-itx', silentBoard),
     good: shelf,
     unknown: null,

@@ -1,30 +1,26 @@
-import { pieceOf } from '../../machine/machine'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
-import { sheetName } from '../../judging/sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  boardId: PieceId
+}
 
 /** After a power cut the machine waits for somebody to press its button. */
-export const staysOffAfterOutage: Rule = ({ machine }) => {
-  const board = pieceOf(machine, 'board')
-  if (!board || board.dataSheet.startsAfterOutage === true) return []
-  const base = { code: 'stays-off-after-outage', step: 'core' } as const
-  if (board.dataSheet.startsAfterOutage === null) {
-    return [
-      notKnown({
-        ...base,
-        partIds: [board.id],
-        question: 'whether the machine starts by itself after a power cut',
-        missing: `that for ${sheetName(board.dataSheet)}`,
-      }),
-    ]
-  }
-  return [
-    fitFinding({
-      ...base,
-      severity: 'note',
-      parts: [board],
-      sentence: `${sheetName(board.dataSheet)} stays off after a power cut until somebody presses the button.`,
-    }),
-  ]
+export const staysOffAfterOutage: Rule<'stays-off-after-outage', Facts> = {
+  code: 'stays-off-after-outage',
+  step: 'core',
+  find: ({ machine }) => {
+    const board = pieceOf(machine, 'board')
+    if (!board || board.dataSheet.startsAfterOutage === true) return []
+    const parts = [board]
+    return board.dataSheet.startsAfterOutage === null
+      ? [lack(missingOf(board, 'startsAfterOutage'), { parts })]
+      : [found('note', { parts }, { boardId: board.id })]
+  },
+  sentence: ({ boardId }, { piece }) =>
+    `${piece(boardId)} stays off after a power cut until somebody presses the button.`,
+  question: 'whether the machine starts by itself after a power cut',
 }

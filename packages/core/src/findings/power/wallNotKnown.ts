@@ -1,17 +1,16 @@
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 
+interface Facts {
+  dcWatts: number
+}
+
 /** Without a supply the watts at the wall cannot be told. */
-export const wallNotKnown: Rule = ({ power }, format) => {
-  if (power.wallWatts !== null) return []
-  return [
-    {
-      code: 'wall-not-known',
-      severity: 'blocks',
-      step: 'drives',
-      partIds: [],
-      groupIds: [],
-      sentence: `No power supply is chosen, so the watts at the wall are not known; ${format.watts(power.dcWatts, 1)} are needed behind it.`,
-      numbers: { dcWatts: power.dcWatts },
-    },
-  ]
+export const wallNotKnown: Rule<'wall-not-known', Facts> = {
+  code: 'wall-not-known',
+  step: 'drives',
+  find: ({ power }) =>
+    power.wall === null ? [found('blocks', {}, { dcWatts: power.dc.low })] : [],
+  sentence: ({ dcWatts }, { format }) =>
+    `No power supply is chosen, so the watts at the wall are not known; ${format.watts(dcWatts, 1)} are needed behind it.`,
 }

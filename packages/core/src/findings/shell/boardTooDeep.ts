@@ -1,58 +1,46 @@
 import { BOARD_OUTLINES } from '../../catalogue/standards'
-import { pieceOf } from '../../machine/machine'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
-import { sheetName } from '../../judging/sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  chassisId: PieceId
+  size: string
+  depthMm: number
+  boardMaxDepthMm: number
+  standardDepthMm: number
+}
 
 /**
  * The board reaches further forward than there is room, or than its size should: such a board misses
  * the front row of standoffs.
  */
-export const boardTooDeep: Rule = ({ machine }, format) => {
-  const chassis = pieceOf(machine, 'chassis')
-  const board = pieceOf(machine, 'board')
-  if (!chassis || !board) return []
-  const { boardMaxDepthMm } = chassis.dataSheet
-  const { depthMm, size } = board.dataSheet
-  const parts = [chassis, board]
-  if (depthMm === null || boardMaxDepthMm === null) {
-    const missing =
-      depthMm === null
-        ? `the depth of ${sheetName(board.dataSheet)}`
-        : `the room for a board in ${sheetName(chassis.dataSheet)}`
-    return [
-      notKnown({
-        code: 'board-too-deep',
-        step: 'shell',
-        partIds: parts.map(({ id }) => id),
-        question: 'whether the board is too deep',
-        missing,
-      }),
-    ]
-  }
-  const numbers = { depthMm, boardMaxDepthMm, standardDepthMm: BOARD_OUTLINES[size].depthMm }
-  if (depthMm > boardMaxDepthMm) {
-    return [
-      fitFinding({
-        code: 'board-too-deep',
-        severity: 'blocks',
-        step: 'shell',
-        parts,
-        sentence: `The board is ${format.number(depthMm, 1)} mm deep; ${sheetName(chassis.dataSheet)} has ${format.number(boardMaxDepthMm, 1)} mm for it.`,
-        numbers,
-      }),
-    ]
-  }
-  if (depthMm <= numbers.standardDepthMm) return []
-  return [
-    fitFinding({
-      code: 'board-too-deep',
-      severity: 'risks',
-      step: 'shell',
-      parts,
-      sentence: `The board is sold as ${size} but ${format.number(depthMm - numbers.standardDepthMm, 1)} mm deeper: its front holes miss the standoffs of ${size}.`,
-      numbers,
-    }),
-  ]
+export const boardTooDeep: Rule<'board-too-deep', Facts> = {
+  code: 'board-too-deep',
+  step: 'shell',
+  find: ({ machine }) => {
+    const chassis = pieceOf(machine, 'chassis')
+    const board = pieceOf(machine, 'board')
+    if (!chassis || !board) return []
+    const { boardMaxDepthMm } = chassis.dataSheet
+    const { depthMm, size } = board.dataSheet
+    const parts = [chassis, board]
+    if (depthMm === null) return [lack(missingOf(board, 'depthMm'), { parts })]
+    if (boardMaxDepthMm === null) return [lack(missingOf(chassis, 'boardMaxDepthMm'), { parts })]
+    const standardDepthMm = BOARD_OUTLINES[size].depthMm
+    const facts = { chassisId: chassis.id, size, depthMm, boardMaxDepthMm, standardDepthMm }
+    if (depthMm > boardMaxDepthMm) return [found('blocks', { parts }, facts)]
+    return depthMm > standardDepthMm ? [found('risks', { parts }, facts)] : []
+  },
+  sentence: (facts, { piece, format }) => {
+    const { chassisId, size, depthMm, boardMaxDepthMm, standardDepthMm } = facts
+    if (depthMm <= boardMaxDepthMm) {
+      return `The board is sold as ${size} but ${format.millimetres(depthMm - standardDepthMm, 1)} deeper: its front holes miss the standoffs of ${size}.`
+    }
+    const [deep, room] = format.apart(depthMm, boardMaxDepthMm, format.millimetres, 1)
+    return `The board is ${deep} deep; ${piece(chassisId)} has ${room} for it.`
+  },
+  question: 'whether the board is too deep',
 }

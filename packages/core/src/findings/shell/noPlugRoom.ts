@@ -1,25 +1,29 @@
-import { roomInPlace } from '../../fit/roomInPlace'
-import { fitFinding } from '../../judging/fitFinding'
+import { isTooLarge, roomInPlace } from '../../fit/roomInPlace'
+import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { pieceOf } from '../../machine/machine'
 
+interface Facts {
+  behindMm: number
+  wantedBehindMm: number
+}
+
 /** The case fits its place, and nothing is left behind it for plugs and cables. */
-export const noPlugRoom: Rule = ({ design, machine }, format) => {
-  const room = roomInPlace(design, machine)
-  const chassis = pieceOf(machine, 'chassis')
-  const place = pieceOf(machine, 'place')
-  if (!room || room === 'not known' || !chassis || !place) return []
-  const { behindMm, wantedBehindMm, sides } = room
-  // That the case itself is too large is said by another rule.
-  if (behindMm >= wantedBehindMm || sides.some(({ needMm, roomMm }) => needMm > roomMm)) return []
-  return [
-    fitFinding({
-      code: 'no-plug-room',
-      severity: 'risks',
-      step: 'shell',
-      parts: [chassis, place],
-      sentence: `${format.number(behindMm)} mm are left behind the case for plugs and cables; about ${format.number(wantedBehindMm)} mm are needed.`,
-      numbers: { behindMm, wantedBehindMm },
-    }),
-  ]
+export const noPlugRoom: Rule<'no-plug-room', Facts> = {
+  code: 'no-plug-room',
+  step: 'shell',
+  find: ({ brief, machine }) => {
+    const room = roomInPlace({ brief }, machine)
+    const chassis = pieceOf(machine, 'chassis')
+    const place = pieceOf(machine, 'place')
+    if (!room || !chassis || !place) return []
+    const { behindMm, wantedBehindMm, sides } = room
+    // That the case itself is too large is said by another rule.
+    if (behindMm === null || behindMm >= wantedBehindMm || sides.some(isTooLarge)) return []
+    return [found('risks', { parts: [chassis, place] }, { behindMm, wantedBehindMm })]
+  },
+  sentence: ({ behindMm, wantedBehindMm }, { format }) => {
+    const [left, wanted] = format.apart(behindMm, wantedBehindMm, format.millimetres)
+    return `${left} are left behind the case for plugs and cables; about ${wanted} are needed.`
+  },
 }

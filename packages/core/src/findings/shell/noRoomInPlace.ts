@@ -1,37 +1,40 @@
-import { pieceOf } from '../../machine/machine'
-import { roomInPlace } from '../../fit/roomInPlace'
+import { PLACE_SIDES, type SideInPlace, isTooLarge, roomInPlace } from '../../fit/roomInPlace'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
-import { sheetName } from '../../judging/sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
 
-/** The case is too wide, too high or too deep for where it is to stand, plugs behind it counted. */
-export const noRoomInPlace: Rule = ({ design, machine }, format) => {
-  const room = roomInPlace(design, machine)
-  const chassis = pieceOf(machine, 'chassis')
-  const place = pieceOf(machine, 'place')
-  if (!room || !chassis || !place) return []
-  const parts = [chassis, place]
-  const base = { step: 'shell', parts } as const
-  if (room === 'not known') {
-    return [
-      notKnown({
-        code: 'no-room-in-place',
-        step: 'shell',
-        partIds: parts.map(({ id }) => id),
-        question: 'whether the case fits its place',
-        missing: `all three dimensions of ${sheetName(place.dataSheet)}`,
-      }),
-    ]
-  }
-  const tooLarge = room.sides.filter(({ needMm, roomMm }) => needMm > roomMm)
-  return tooLarge.map(({ word, needMm, roomMm }) =>
-    fitFinding({
-      ...base,
-      code: 'no-room-in-place',
-      severity: 'blocks',
-      sentence: `The case is ${format.number(needMm)} mm ${word}; ${sheetName(place.dataSheet)} has ${format.number(roomMm)} mm.`,
-      numbers: { needMm, roomMm },
-    }),
-  )
+interface Facts {
+  placeId: PieceId
+  side: SideInPlace['side']
+  needMm: number
+  roomMm: number
+}
+
+/** The case is too wide, too high or too deep for where it is to stand. */
+export const noRoomInPlace: Rule<'no-room-in-place', Facts> = {
+  code: 'no-room-in-place',
+  step: 'shell',
+  find: ({ brief, machine }) => {
+    const room = roomInPlace({ brief }, machine)
+    const chassis = pieceOf(machine, 'chassis')
+    const place = pieceOf(machine, 'place')
+    if (!room || !chassis || !place) return []
+    const parts = [chassis, place]
+    // A side that is known to be too small excludes the case, whatever the others are.
+    const tooLarge = room.sides.filter(isTooLarge)
+    if (tooLarge.length > 0) {
+      return tooLarge.map(({ side, needMm, roomMm }) =>
+        found('blocks', { parts }, { placeId: place.id, side, needMm, roomMm }),
+      )
+    }
+    const fields = PLACE_SIDES.filter((field) => place.dataSheet[field] === null)
+    return fields.length > 0 ? [lack(missingOf(place, ...fields), { parts })] : []
+  },
+  sentence: ({ placeId, side, needMm, roomMm }, { piece, format }) => {
+    const [need, room] = format.apart(needMm, roomMm, format.millimetres)
+    return `The case is ${need} ${side}; ${piece(placeId)} has ${room}.`
+  },
+  question: 'whether the case fits its place',
 }

@@ -1,49 +1,53 @@
-import { pieceOf } from '../../machine/machine'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { fitFinding } from '../../judging/fitFinding'
-import { notKnown } from '../../judging/notKnown'
-import { sheetName } from '../../judging/sheetName'
+import { pieceOf } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
+
+interface Facts {
+  chassisId: PieceId
+  supplyId: PieceId
+  /** The shapes that the case takes, when that is what is wrong. */
+  shapes: { takes: string[]; has: string } | null
+  /** The lengths, when those are. */
+  lengths: { lengthMm: number; supplyMaxLengthMm: number } | null
+}
 
 /** The supply has another shape than the opening, or is longer than the room behind it. */
-export const supplyDoesNotFit: Rule = ({ machine }, format) => {
-  const chassis = pieceOf(machine, 'chassis')
-  const supply = pieceOf(machine, 'supply')
-  if (!chassis || !supply) return []
-  const { supplyShapes, supplyMaxLengthMm } = chassis.dataSheet
-  const { shape, lengthMm } = supply.dataSheet
-  const parts = [chassis, supply]
-  const base = { code: 'supply-does-not-fit', step: 'shell' } as const
-  if (supplyShapes && shape && !supplyShapes.includes(shape)) {
-    return [
-      fitFinding({
-        ...base,
-        severity: 'blocks',
-        parts,
-        sentence: `${sheetName(chassis.dataSheet)} takes supplies of shape ${supplyShapes.join(' or ')}; ${sheetName(supply.dataSheet)} is ${shape}.`,
-      }),
+export const supplyDoesNotFit: Rule<'supply-does-not-fit', Facts> = {
+  code: 'supply-does-not-fit',
+  step: 'shell',
+  find: ({ machine }) => {
+    const chassis = pieceOf(machine, 'chassis')
+    const supply = pieceOf(machine, 'supply')
+    if (!chassis || !supply) return []
+    const { supplyShapes, supplyMaxLengthMm } = chassis.dataSheet
+    const { shape, lengthMm } = supply.dataSheet
+    const parts = [chassis, supply]
+    const base = { chassisId: chassis.id, supplyId: supply.id, shapes: null, lengths: null }
+    if (supplyShapes && shape && !supplyShapes.includes(shape)) {
+      return [found('blocks', { parts }, { ...base, shapes: { takes: supplyShapes, has: shape } })]
+    }
+    // A brick stands outside, so its length does not matter.
+    if (shape === 'brick') return []
+    if (supplyMaxLengthMm !== null && lengthMm !== null && lengthMm > supplyMaxLengthMm) {
+      return [found('blocks', { parts }, { ...base, lengths: { lengthMm, supplyMaxLengthMm } })]
+    }
+    const missing = [
+      ...(shape === null ? missingOf(supply, 'shape') : []),
+      ...(lengthMm === null ? missingOf(supply, 'lengthMm') : []),
+      ...(supplyShapes === null ? missingOf(chassis, 'supplyShapes') : []),
+      ...(supplyMaxLengthMm === null ? missingOf(chassis, 'supplyMaxLengthMm') : []),
     ]
-  }
-  // A brick stands outside, so its length does not matter.
-  if (shape === 'brick') return []
-  if (supplyShapes && shape && supplyMaxLengthMm !== null && lengthMm !== null) {
-    if (lengthMm <= supplyMaxLengthMm) return []
-    return [
-      fitFinding({
-        ...base,
-        severity: 'blocks',
-        parts,
-        sentence: `The supply is ${format.number(lengthMm)} mm long; there is room for ${format.number(supplyMaxLengthMm)} mm.`,
-        numbers: { lengthMm, supplyMaxLengthMm },
-      }),
-    ]
-  }
-  const withoutValue = shape === null || lengthMm === null ? supply : chassis
-  return [
-    notKnown({
-      ...base,
-      partIds: parts.map(({ id }) => id),
-      question: 'whether the supply fits',
-      missing: `shape and length for ${sheetName(withoutValue.dataSheet)}`,
-    }),
-  ]
+    return missing.length > 0 ? [lack(missing, { parts })] : []
+  },
+  sentence: ({ chassisId, supplyId, shapes, lengths }, { piece, format }) => {
+    if (lengths) {
+      const { lengthMm, supplyMaxLengthMm } = lengths
+      const [long, room] = format.apart(lengthMm, supplyMaxLengthMm, format.millimetres)
+      return `The supply is ${long} long; there is room for ${room}.`
+    }
+    return `${piece(chassisId)} takes supplies of shape ${(shapes?.takes ?? []).join(' or ')}; ${piece(supplyId)} is ${shapes?.has ?? ''}.`
+  },
+  question: 'whether the supply fits',
 }

@@ -9,19 +9,31 @@ import { type Machine, pieceOf } from '../machine'
  * @returns null without a board, or when its slots are not known
  */
 export function freeSlots(machine: Machine): number[] | null {
-  const board = pieceOf(machine, 'board')?.dataSheet
-  if (!board?.slots) return null
-  const isUsed = (kind: 'slot' | 'M.2', number: number): boolean =>
-    machine.placement.placed.some(
-      ({ root, on }) => root.kind === kind && root.number === number && on.kind === kind,
-    )
-  const isDead = (slot: number): boolean =>
-    (board.sharing ?? []).some((rule) => {
+  const dead = new Set(deadSlots(machine))
+  return emptySlots(machine)?.filter((slot) => !dead.has(slot)) ?? null
+}
+
+/** Slots of the board with nothing in them that no card would work in, counted from 1. */
+export function deadSlots(machine: Machine): number[] {
+  const sharing = pieceOf(machine, 'board')?.dataSheet.sharing ?? []
+  return (emptySlots(machine) ?? []).filter((slot) =>
+    sharing.some((rule) => {
       const [inUse, loses] = [sharedPlace(rule.inUse), sharedPlace(rule.loses)]
       const isThis = loses.kind === 'slot' && loses.number === slot
-      return isThis && rule.lanesLeft === 0 && isUsed(inUse.kind, inUse.number)
-    })
-  return board.slots.flatMap((_, index) =>
-    isUsed('slot', index + 1) || isDead(index + 1) ? [] : [index + 1],
+      return isThis && rule.lanesLeft === 0 && isUsed(machine, inUse.kind, inUse.number)
+    }),
+  )
+}
+
+function emptySlots(machine: Machine): number[] | null {
+  const slots = pieceOf(machine, 'board')?.dataSheet.slots
+  return (
+    slots?.flatMap((_, index) => (isUsed(machine, 'slot', index + 1) ? [] : [index + 1])) ?? null
+  )
+}
+
+function isUsed({ placement }: Machine, kind: 'slot' | 'M.2', number: number): boolean {
+  return placement.placed.some(
+    ({ root, on }) => root.kind === kind && root.number === number && on.kind === kind,
   )
 }

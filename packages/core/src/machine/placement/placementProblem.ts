@@ -169,7 +169,7 @@ type DriveNeeds = (moves: SlotNeed['moves']) => number
  * design has drives in bays, at the mean of their outer rates; a network card all its ports.
  */
 function driveNeedsOf({ drive = [] }: PiecesByKind): DriveNeeds {
-  const inBays = drive.filter(({ part }) => part.bay !== null)
+  const inBays = drive.filter(({ bay }) => bay !== null)
   const total = inBays.reduce(
     (sum, { dataSheet }) =>
       sum + (dataSheet.outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND),

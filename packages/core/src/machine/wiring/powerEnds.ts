@@ -1,5 +1,5 @@
 import type { PowerPlug } from '../../catalogue/plugs'
-import { kindOf } from '../../catalogue/partKinds'
+import { wattsOf } from '../../catalogue/wattsOf'
 import type { WiringEnd } from '../../design/pathChoices'
 import type { Bay, BayBlock, BayId } from '../bays'
 import { bayRange, baysOfBlock } from '../drivesInBays'
@@ -89,9 +89,7 @@ function endOf(
     bayIds: bays.map(({ id }) => id),
     driveIds: drives.map(({ id }) => id),
     startAmps: sumOf(drives.map(({ dataSheet }) => dataSheet.start12VAmps)),
-    runningAmps: sumOf(
-      drives.map(({ dataSheet }) => ampsOf(kindOf(dataSheet).draws(dataSheet).busy)),
-    ),
+    runningAmps: sumOf(drives.map(({ dataSheet }) => ampsOf(wattsOf(dataSheet, 'busy')))),
   }
 }
 
@@ -102,7 +100,7 @@ function pieceEnds({ id, dataSheet, needs }: Piece): PowerEnd[] {
     .filter((need) => need.kind === 'power plug')
     .map(({ plug }) => {
       const ref = { piece: id }
-      const amps = ampsOf(kindOf(dataSheet).draws(dataSheet).busy)
+      const amps = ampsOf(wattsOf(dataSheet, 'busy'))
       return {
         ref,
         key: endKey(ref),

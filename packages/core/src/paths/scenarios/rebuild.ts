@@ -1,4 +1,4 @@
-import { driveBytes } from '../../design/driveBytes'
+import { driveSizes } from '../../machine/driveSizes'
 import { familyOf } from '../../pool/families'
 import { sharedUses } from '../sharedUses'
 import type { Scenario } from './scenario'
@@ -12,7 +12,8 @@ export const rebuild: Scenario = {
   title: 'Rebuild of one drive',
   about: 'One drive of a group is written from all the others of the group.',
   asks: 'group',
-  flowsOf: (design, { drivePaths }, { groupId }) => {
+  flowsOf: (design, machine, { groupId }) => {
+    const { drivePaths } = machine
     const wayOf = new Map(drivePaths.map(({ driveId, links }) => [driveId, links]))
     const sets = design.pools
       .flatMap((pool) => familyOf(pool).failureGroups(pool))
@@ -22,7 +23,7 @@ export const rebuild: Scenario = {
     const [widest] = sets
     if (!widest) return { flows: [], bytesOf: new Map() }
     const ways = widest.driveIds.map((id) => ({ links: wayOf.get(id) ?? [], share: 1 }))
-    const sizes = driveBytes(design)
+    const sizes = driveSizes(machine)
     const largest = Math.max(...widest.driveIds.map((id) => sizes.get(id) ?? 0))
     return {
       flows: [{ id: 'rebuild', uses: sharedUses(ways), mostBytesPerSecond: Infinity }],

@@ -1,4 +1,5 @@
-import type { Design } from '../../design/design'
+import type { Brief } from '../../design/brief'
+import type { Pool } from '../../design/design'
 import type { Flow } from '../maxMinFair'
 import type { Machine } from '../../machine/machine'
 
@@ -7,6 +8,12 @@ export interface ScenarioFlows {
   flows: Flow[]
   /** Bytes that each flow has to move, when the job has an end. */
   bytesOf: ReadonlyMap<string, number>
+}
+
+/** What of a design a kind of work depends on, beside the machine. */
+export interface ScenarioDesign {
+  brief: Readonly<Brief>
+  pools: readonly Pool[]
 }
 
 /** What the builder may choose about a kind of work. */
@@ -27,5 +34,5 @@ export interface Scenario {
   about: string
   /** What can be chosen about it. */
   asks: 'group' | 'readers' | null
-  flowsOf: (design: Design, machine: Machine, choice: ScenarioChoice) => ScenarioFlows
+  flowsOf: (design: ScenarioDesign, machine: Machine, choice: ScenarioChoice) => ScenarioFlows
 }

@@ -1,4 +1,4 @@
-import { driveBytes } from '../../design/driveBytes'
+import { driveSizes } from '../../machine/driveSizes'
 import { sharedUses } from '../sharedUses'
 import type { Scenario } from './scenario'
 
@@ -8,8 +8,9 @@ export const scrub: Scenario = {
   title: 'Scrub',
   about: 'Every drive of every pool is read at the same time.',
   asks: null,
-  flowsOf: (design, { drivePaths }) => {
-    const bytesOf = driveBytes(design)
+  flowsOf: (design, machine) => {
+    const { drivePaths } = machine
+    const bytesOf = driveSizes(machine)
     const members = new Set(
       design.pools.flatMap(({ groups }) =>
         groups.flatMap(({ kind, driveIds }) => (kind === 'spare' ? [] : driveIds)),

@@ -1,5 +1,4 @@
-import type { Design } from '../../design/design'
-import { driveBytes } from '../../design/driveBytes'
+import type { Pool } from '../../design/design'
 import type { Machine } from '../../machine/machine'
 import type { DataLoss } from '../dedicatedParity/dataLossByFailures'
 import { familyOf } from '../families'
@@ -31,10 +30,10 @@ export interface SurvivalFigure {
  * none, and a member that is away is one failure that has happened already.
  */
 export function designSurvival(
-  design: Design,
+  design: { pools: readonly Pool[] },
+  bytesOf: ReadonlyMap<string, number>,
   { awayIds }: Pick<Machine, 'awayIds'>,
 ): SurvivalFigure {
-  const bytesOf = driveBytes(design)
   const away = new Set(awayIds)
   const pools = design.pools.flatMap((pool) => {
     const family = familyOf(pool)

@@ -12,6 +12,8 @@ import { type PulledPool, pullDrives as pull, smallestFatalSets } from './pullDr
 const pullDrives = (design: Design, ids: readonly string[]): PulledPool[] =>
   pull(design, ids, driveBytes(design))
 
+const survivalOf = (design: Design) =>
+  designSurvival(design, driveBytes(design), resolveMachine(design))
 const cabin = demoDesign('cabin-archive')
 const drawer = demoDesign('drawer-of-drives')
 /** The same drives as two ZFS groups of unequal redundancy. */
@@ -54,7 +56,7 @@ test('without redundancy any drive is fatal', () => {
 
 test('the smallest fatal set is one more than is always survived', () => {
   for (const design of [cabin, drawer, demoDesign('warm-room-shelf')]) {
-    const { pools } = designSurvival(design, resolveMachine(design))
+    const { pools } = survivalOf(design)
     for (const { poolId, failures, driveIds: fatal } of smallestFatalSets(design)) {
       expect(fatal).toHaveLength(failures)
       expect(pullDrives(design, fatal)[0]?.state).toMatch(/lost$/)
@@ -81,8 +83,8 @@ test('pulling every set of drives agrees with the counting', () => {
       survivors.set(pulled.length, (survivors.get(pulled.length) ?? 0) + 1)
     }
   }
-  for (const { failures, survivingSets } of designSurvival(twoGroups, resolveMachine(twoGroups))
-    .pools[0]?.survival.byFailures ?? []) {
+  for (const { failures, survivingSets } of survivalOf(twoGroups).pools[0]?.survival.byFailures ??
+    []) {
     expect(String(survivors.get(failures) ?? 0)).toBe(survivingSets)
   }
 })

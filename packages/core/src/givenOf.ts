@@ -1,0 +1,143 @@
+import { PART_KINDS } from './catalogue/partKinds'
+import { brief } from './design/brief'
+import type { Design } from './design/design'
+import { letteredGroups } from './design/groupLetters'
+import { houseRules } from './design/houseRules'
+import { NO_CHOICES } from './design/pathChoices'
+import type { Given } from './judging/given'
+import type { JudgedLimit } from './judging/judgedLimit'
+import type { Limit } from './judging/limit'
+import { judgeLimit, limits } from './limits/limits'
+import { driveSizes } from './machine/driveSizes'
+import type { Machine } from './machine/machine'
+import { resolveMachine } from './machine/resolveMachine'
+import { billOfMaterials } from './money/billOfMaterials'
+import { designCapacity } from './pool/designCapacity'
+import { designSurvival } from './pool/survival/designSurvival'
+import { idlePower } from './power/idlePower'
+import { type Recorder, recorded } from './recorder'
+import { stillToChoose } from './stillToChoose/stillToChoose'
+
+/** A design and its machine, as they are now. */
+export interface Current {
+  design: Design
+  machine: Machine
+}
+
+/**
+ * What limits and rules look at, read through a recorder: figures are worked out when something asks for them,
+ * and kept while what they read stays the same.
+ *
+ * @param now gives the design that is looked at; it may change between rounds
+ */
+export function givenOf(recorder: Recorder, now: () => Current): Given {
+  const fitted = recorder.source(() => now().design.fitted)
+  const snapshots = recorder.source(() => now().design.snapshots)
+  const pools = recorder.source(() => now().design.pools)
+  const paths = recorder.source(() => now().design.paths)
+  const briefNow = recorded(recorder, fieldsOf(brief), () => now().design.brief)
+  const rulesNow = recorded(recorder, fieldsOf(houseRules), () => now().design.houseRules)
+  const machine = machineView(recorder, () => now().machine)
+
+  const bytesOf = recorder.kept(() => driveSizes(machine))
+  const lettered = recorder.kept(() => letteredGroups({ pools: pools() }), false)
+  const ownedIds = recorder.kept(
+    () => new Set(fitted().flatMap(({ id, owned }) => (owned ? [id] : []))),
+  )
+  const capacity = recorder.kept(() =>
+    designCapacity({ pools: pools(), brief: briefNow, houseRules: rulesNow }, bytesOf(), machine),
+  )
+  const survival = recorder.kept(() => designSurvival({ pools: pools() }, bytesOf(), machine))
+  const power = recorder.kept(() => idlePower(briefNow, machine))
+  const cost = recorder.kept(() =>
+    billOfMaterials(briefNow.currency, { fitted: fitted(), snapshots: snapshots() }),
+  )
+  const open = recorder.kept(() => stillToChoose({ pools: pools(), machine }))
+  const machineUnpinned = recorder.kept(
+    // The machine itself, not its recorded view, since the new one takes over parts of it.
+    () => resolveMachine({ ...machine.madeFrom, paths: NO_CHOICES }, now().machine),
+    false,
+  )
+  const judgedBy = new Map<string, () => JudgedLimit | null>()
+  const given: Given = {
+    brief: briefNow,
+    houseRules: rulesNow,
+    machine,
+    get pools() {
+      return pools()
+    },
+    get paths() {
+      return paths()
+    },
+    get machineUnpinned() {
+      return machineUnpinned()
+    },
+    get bytesOf() {
+      return bytesOf()
+    },
+    get lettered() {
+      return lettered()
+    },
+    get ownedIds() {
+      return ownedIds()
+    },
+    get capacity() {
+      return capacity()
+    },
+    get survival() {
+      return survival()
+    },
+    get power() {
+      return power()
+    },
+    get cost() {
+      return cost()
+    },
+    get stillToChoose() {
+      return open()
+    },
+    judged: <Id extends string, Facts extends object>({ id }: { id: Id }) =>
+      // Under its id stands what this very limit judged.
+      (judgedBy.get(id)?.() ?? null) as JudgedLimit<Id, Facts> | null,
+  }
+  for (const limit of limits) {
+    judgedBy.set(
+      limit.id,
+      recorder.kept(() => judgeLimit(limit as Limit<string, object>, given)),
+    )
+  }
+  return given
+}
+
+const fieldsOf = <Field extends string>({ shape }: { shape: Record<Field, unknown> }): Field[] =>
+  Object.keys(shape) as Field[]
+
+/** Fields of a machine, but for the two that have fields of their own; one that is forgotten does not compile. */
+const MACHINE_FIELDS: Record<Exclude<keyof Machine, 'ofKind' | 'wiring'>, true> = {
+  madeFrom: true,
+  pieces: true,
+  inOrder: true,
+  blocks: true,
+  bays: true,
+  bayById: true,
+  driveIn: true,
+  awayIds: true,
+  placement: true,
+  unplaceable: true,
+  placePinsKept: true,
+  cardPlaces: true,
+  placed: true,
+  unplaced: true,
+  cables: true,
+  links: true,
+  drivePaths: true,
+  networkPaths: true,
+  solved: true,
+}
+
+function machineView(recorder: Recorder, current: () => Machine): Machine {
+  const ofKind = recorded(recorder, PART_KINDS, () => current().ofKind)
+  const wiring = recorded(recorder, ['data', 'power'], () => current().wiring)
+  const names = Object.keys(MACHINE_FIELDS) as (keyof typeof MACHINE_FIELDS)[]
+  return recorded(recorder, names, current, { ofKind, wiring })
+}

@@ -1,0 +1,129 @@
+import { fieldWords } from '../catalogue/sheetColumns'
+import type { Brief, DataOfKind } from '../design/brief'
+import type { Edit, SingleEdit } from '../design/edits/edit'
+import type { HouseRules } from '../design/houseRules'
+import { familyOf } from '../pool/families'
+import { sheetName } from './sheetName'
+import { listed, type Words } from './words'
+
+type EditOf<Name extends Edit['do']> = Extract<Edit, { do: Name }>
+
+const BRIEF_FIELDS: Record<keyof Brief, string> = {
+  data: 'the data',
+  horizonYears: 'how long it must last',
+  readersAtOnce: 'the readers',
+  readerBytesPerSecond: 'the rate of a reader',
+  currency: 'the currency',
+  pricePerKilowattHourMinor: 'the price of power',
+  priceBands: 'the hours of power',
+  mainsVolts: 'the mains',
+  idleWattsLimit: 'the watt limit',
+  costLimitMinor: 'the budget',
+  laterMinorPerYear: 'the money of later years',
+  failuresWanted: 'the failures to survive',
+  outageHoursTolerated: 'the longest outage',
+  lossHoursTolerated: 'the most work lost',
+  plugRoomMm: 'the room for plugs',
+  roomCelsius: 'the room temperature',
+  noiseLimitDecibels: 'the noise limit',
+  freeBaysWanted: 'the bays to stay free',
+  freeSlotsWanted: 'the slots to stay free',
+  secondCopy: 'where the second copy is',
+  secondCopyEveryHours: 'how often the second copy is made',
+}
+
+const RULE_FIELDS: Record<keyof HouseRules, string> = {
+  fillCeiling: 'the fill ceiling',
+  snapshotReserve: 'the snapshot reserve',
+  compressionRatio: 'the compression',
+  ecc: 'the rule on ECC memory',
+  memory: 'the memory rule',
+}
+
+const DATA_FIELDS: Record<Exclude<keyof DataOfKind, 'kind'>, string> = {
+  nowBytes: 'what there is today',
+  growthBytesPerYear: 'what is added each year',
+  fileBytes: 'the usual file',
+}
+
+type Labels = { [One in SingleEdit as One['do']]: (edit: One, words: Words) => string }
+
+const some = (ids: readonly string[], { piece, format }: Words): string =>
+  ids.length === 1 ? piece(ids[0] ?? '') : format.counted(ids.length, 'part')
+const drives = (ids: readonly string[], { format }: Words): string =>
+  format.counted(ids.length, 'drive')
+
+const labels: Labels = {
+  rename: () => 'rename the design',
+  'write-notes': () => 'write the notes',
+  'change-brief': ({ change }) => changed(Object.keys(change), BRIEF_FIELDS, 'the brief'),
+  'change-data': ({ kind, change }) =>
+    `${changed(Object.keys(change), DATA_FIELDS, 'the data')}: ${kind}`,
+  'change-house-rules': ({ change }) =>
+    changed(Object.keys(change), RULE_FIELDS, 'the house rules'),
+  'note-pieces': notesLabel,
+  fit: ({ part, beside }) => `${beside ? 'add' : 'choose'} ${sheetName(part.sheet)}`,
+  remove: ({ partIds }, words) => `remove ${some(partIds, words)}`,
+  'put-drives': ({ model, bays }, words) => `put ${sheetName(model.sheet)} in ${words.bays(bays)}`,
+  'move-drive': ({ driveId, bay }, words) =>
+    bay === null
+      ? `take out ${words.piece(driveId)}, keep it`
+      : `move ${words.piece(driveId)} to ${words.bays([bay])}`,
+  'take-out': ({ driveIds }, words) =>
+    `take out ${drives(driveIds, words)}, keep ${driveIds.length === 1 ? 'it' : 'them'}`,
+  'send-back': ({ driveIds }, words) => `send back ${drives(driveIds, words)}`,
+  'ungroup-drives': ({ driveIds }, words) => `ungroup ${drives(driveIds, words)}`,
+  'lay-out': layoutLabel,
+  'change-pool': ({ change }) =>
+    'name' in change ? 'name a pool' : `set ${fieldList(Object.keys(change))} of a pool`,
+  'change-sheet': ({ change }) => `change ${fieldList(Object.keys(change))}`,
+  'take-sheet-fields': ({ part, fields }) =>
+    `take ${fields.length === 1 ? fieldList(fields) : 'the new data sheet'} of ${sheetName(part.sheet)}`,
+  'pin-card': ({ cardId }, { model }) => `choose the slot of ${model(cardId)}`,
+  'pin-m2': ({ deviceId }, { model }) => `choose the M.2 socket of ${model(deviceId)}`,
+  'pin-port': () => 'choose the port of a cable',
+  'pin-lead': () => 'choose the lead of a power plug',
+  'keep-members': () => 'say how members are wired',
+  'drop-all-pins': () => 'let all places be worked out',
+  'drop-pins': () => 'drop these choices',
+  'free-paths': () => 'let cables be worked out',
+}
+
+/**
+ * What an edit does, as in the list of what can be undone.
+ * @example editLabel({ do: 'ungroup-drives', driveIds: ['drive-1', 'drive-2'] }, words) // 'ungroup 2 drives'
+ */
+export function editLabel(edit: Edit, words: Words): string {
+  if (edit.do === 'several') return edit.what
+  // Each label is only ever given edits of its own kind.
+  const label = labels[edit.do] as (edit: SingleEdit, words: Words) => string
+  return label(edit, words)
+}
+
+function changed(
+  names: readonly string[],
+  words: Readonly<Record<string, string>>,
+  all: string,
+): string {
+  const known = names.map((name) => words[name] ?? name)
+  return `change ${known.length === 0 || known.length > 2 ? all : listed(known)}`
+}
+
+const fieldList = (names: readonly string[]): string =>
+  listed(names.map((name) => fieldWords(name).label))
+
+function notesLabel({ partIds, change }: EditOf<'note-pieces'>, words: Words): string {
+  if (change.owned !== undefined) {
+    return `mark ${some(partIds, words)} as ${change.owned ? 'owned' : 'to buy'}`
+  }
+  if (change.ageYears !== undefined) return `note the age of ${some(partIds, words)}`
+  return change.sockets === undefined ? 'write a label' : 'say where the mains plug goes'
+}
+
+function layoutLabel({ pool }: EditOf<'lay-out'>, { format }: Words): string {
+  const members = pool.groups.reduce((sum, { driveIds }) => sum + driveIds.length, 0)
+  const [first] = pool.groups
+  const kind = first ? familyOf(pool).groupWords(first).label : familyOf(pool).title
+  const groups = pool.groups.length > 1 ? `${format.number(pool.groups.length)} × ` : ''
+  return `make ${groups}${kind} of ${format.counted(members, 'drive')}`
+}

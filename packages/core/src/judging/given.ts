@@ -1,0 +1,53 @@
+import type { Brief } from '../design/brief'
+import type { Pool } from '../design/design'
+import type { LetteredGroup } from '../design/groupLetters'
+import type { HouseRules } from '../design/houseRules'
+import type { PathChoices } from '../design/pathChoices'
+import type { Machine } from '../machine/machine'
+import type { CostFigure } from '../money/billOfMaterials'
+import type { CapacityFigure } from '../pool/designCapacity'
+import type { SurvivalFigure } from '../pool/survival/designSurvival'
+import type { PowerFigure } from '../power/idlePower'
+import type { OpenChoice } from './choiceNeeded'
+import type { Judged, JudgedLimit } from './judgedLimit'
+
+/** What is measured of a design, before anybody judges it. */
+export interface Measured {
+  capacity: CapacityFigure
+  survival: SurvivalFigure
+  power: PowerFigure
+  cost: CostFigure
+}
+
+/** A limit, as far as it is asked for by what it says of itself. */
+interface Named<Id extends string, Facts extends object> {
+  id: Id
+  judge: (given: Given) => Judged<Facts> | null
+}
+
+/**
+ * What limits and rules look at.
+ *
+ * Whatever one of them reads here is noted, and it runs again only when something of that has changed. So a rule
+ * reads as little as it needs, and never keeps anything of its own.
+ */
+export interface Given extends Readonly<Measured> {
+  readonly brief: Readonly<Brief>
+  readonly houseRules: Readonly<HouseRules>
+  readonly pools: readonly Pool[]
+  readonly paths: Readonly<PathChoices>
+  readonly machine: Machine
+  /** The machine as it would be if the builder had fixed nothing about slots, ports and leads. */
+  readonly machineUnpinned: Machine
+  /** The size of every drive. */
+  readonly bytesOf: ReadonlyMap<string, number>
+  /** Every group of every pool, with its letter. */
+  readonly lettered: readonly LetteredGroup[]
+  /** Pieces that are in the house already. */
+  readonly ownedIds: ReadonlySet<string>
+  readonly stillToChoose: readonly OpenChoice[]
+  /** How the design stands to a limit; null when the brief does not set it. */
+  readonly judged: <Id extends string, Facts extends object>(
+    limit: Named<Id, Facts>,
+  ) => JudgedLimit<Id, Facts> | null
+}

@@ -1,0 +1,73 @@
+import { partKinds } from './catalogue/partKinds'
+import type { Design } from './design/design'
+import type { Evaluation } from './evaluate'
+import { findingWords } from './findings/findingWords'
+import { editLabel } from './judging/editLabel'
+import { notGivenByPiece } from './judging/notGiven'
+import { missingWords, wordsFor } from './judging/words'
+import { limitWords, standingOf } from './limits/limits'
+import { bayPlan } from './machine/bayPlan'
+import type { Machine } from './machine/machine'
+import type { CostFigure } from './money/billOfMaterials'
+import type { PowerFigure } from './power/idlePower'
+import { choiceText } from './stillToChoose/choiceText'
+import type { Formatter } from './units/formatter'
+
+/**
+ * An evaluation as JSON for other programs: figures, statuses and facts, and beside them the sentences that a
+ * screen shows.
+ *
+ * Fields are promises to whoever reads them; what is added stands beside what was there.
+ */
+export function printedEvaluation(
+  design: Design,
+  machine: Machine,
+  evaluation: Evaluation,
+  format: Formatter,
+): Record<string, unknown> {
+  const words = wordsFor(design, format)
+  const { capacity, survival, power, cost, limits, findings, stillToChoose, isDone } = evaluation
+  return {
+    capacity,
+    survival,
+    power: printedPower(power),
+    cost: printedCost(cost),
+    bays: bayPlan(machine, design),
+    limits: limits.map((limit) => {
+      const { id, status } = limit
+      return { id, ...limitWords(limit, words), status, standing: standingOf(limit) }
+    }),
+    findings: findings.map((finding) => {
+      const { fix, ...rest } = finding
+      return {
+        ...rest,
+        ...findingWords(finding, words),
+        fix: fix && { label: editLabel(fix, words), edit: fix },
+      }
+    }),
+    stillToChoose: stillToChoose.map((choice) => ({ ...choice, text: choiceText(choice, format) })),
+    notGiven: notGivenByPiece(findings).map(({ pieceId, missing, codes }) => {
+      return { pieceId, missing, codes, text: missingWords(missing, words) }
+    }),
+    isDone,
+  }
+}
+
+function printedPower({ dc, beside, wall, veto, costPerYear, ...power }: PowerFigure): object {
+  return {
+    ...power,
+    terms: power.terms.map((term) => ({ label: partKinds[term.kind].words.many, ...term })),
+    dcWatts: dc.likely,
+    besideWatts: beside.likely,
+    wallWatts: wall?.likely ?? null,
+    lowWallWatts: wall?.low ?? null,
+    highWallWatts: wall?.high ?? null,
+    vetoWatts: veto.likely,
+    costPerYearMinor: costPerYear?.likely ?? null,
+    missing: wall?.missing ?? dc.missing,
+  }
+}
+
+function printedCost({ total, ...cost }: CostFigure): object {
+  return { ...cost, totalMinor: total.likely, missing: total.missing }
+}
