@@ -116,6 +116,7 @@ const fieldsOf = <Field extends string>({ shape }: { shape: Record<Field, unknow
 const MACHINE_FIELDS: Record<Exclude<keyof Machine, 'ofKind' | 'wiring'>, true> = {
   madeFrom: true,
   pieces: true,
+  fittings: true,
   inOrder: true,
   blocks: true,
   bays: true,

@@ -1,15 +1,16 @@
 import type { Bay, BayBlock, BayId } from './bays'
-import type { Piece } from './piece'
+import { type Fitting, fittingOf, type Piece, type PieceId } from './piece'
 
 /** Which drive sits in which bay. A bay that no piece has holds nothing: its drive lies on the bench. */
 export function drivesInBays(
   bays: readonly Bay[],
   drives: readonly Piece<'drive'>[],
+  fittings: ReadonlyMap<PieceId, Fitting>,
 ): Map<BayId, Piece<'drive'>> {
   const known = new Set(bays.map(({ id }) => id))
   return new Map(
     drives.flatMap((drive) => {
-      const { bay } = drive
+      const { bay } = fittingOf(fittings, drive.id)
       return bay !== null && known.has(bay) ? [[bay, drive] as const] : []
     }),
   )

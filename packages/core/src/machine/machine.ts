@@ -3,7 +3,7 @@ import type { Design } from '../design/design'
 import type { Bay, BayBlock, BayId } from './bays'
 import type { CardPlace } from './cardPlaces'
 import type { DrivePath, Link, NetworkPath } from './links/link'
-import type { Piece, PiecesByKind, PieceId } from './piece'
+import type { Fitting, Piece, PiecesByKind, PieceId } from './piece'
 import type { Placement } from './placement/placeDevices'
 import type { Unplaceable } from './placement/placementProblem'
 import type { PlacedNeed, UnplacedNeed } from './placedNeeds'
@@ -22,6 +22,8 @@ export interface Machine {
   /** The design that it was made from. */
   madeFrom: MachineDesign
   pieces: ReadonlyMap<PieceId, Piece>
+  /** What the design says of each: the bay that it is to be in, whether it is sent back, where its plugs go. */
+  fittings: ReadonlyMap<PieceId, Fitting>
   ofKind: PiecesByKind
   /** All pieces, kind by kind, those of one kind in the order they were added. */
   inOrder: readonly Piece[]

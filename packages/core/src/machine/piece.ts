@@ -20,11 +20,10 @@ export interface Piece<Kind extends PartKind = PartKind> {
   /** What it needs of others and offers them, by its data sheet. */
   needs: readonly Need[]
   offers: readonly Offer[]
-  /** What the design says of this one, as far as the machine depends on it. */
-  bay: FittedPart['bay']
-  away: FittedPart['away']
-  sockets: FittedPart['sockets']
 }
+
+/** What a design says of a piece itself, as far as the machine depends on it. */
+export type Fitting = Pick<FittedPart, 'bay' | 'away' | 'sockets'>
 
 export type PiecesByKind = { readonly [Kind in PartKind]?: readonly Piece<Kind>[] }
 
@@ -43,22 +42,14 @@ export function piecesOfDesign(
   }
   return fittedWithSheets(design).map(({ part, sheet }) => {
     const same = before?.get(part.id)
-    const { id, bay, away, sockets } = part
-    if (
-      same?.dataSheet === sheet &&
-      same.bay === bay &&
-      same.away === away &&
-      same.sockets === sockets
-    ) {
-      return same
-    }
+    if (same?.dataSheet === sheet) return same
     let wants = bySheet.get(sheet)
     if (!wants) {
       const { needs, offers } = kindOf(sheet)
       wants = { needs: needs(sheet), offers: offers(sheet) }
       bySheet.set(sheet, wants)
     }
-    return { id, kind: sheet.kind, dataSheet: sheet, ...wants, bay, away, sockets }
+    return { id: part.id, kind: sheet.kind, dataSheet: sheet, ...wants }
   })
 }
 
@@ -76,4 +67,11 @@ export function byKind(pieces: readonly Piece[]): PiecesByKind {
 /** All pieces in the order in which kinds are listed, those of one kind in the order they were added. */
 export function inKindOrder(pieces: PiecesByKind): Piece[] {
   return PART_KINDS.flatMap((kind) => (pieces[kind] ?? []) as readonly Piece[])
+}
+
+const NOTHING_SAID: Fitting = { bay: null, away: null, sockets: [] }
+
+/** What the design says of a piece. */
+export function fittingOf(fittings: ReadonlyMap<PieceId, Fitting>, id: PieceId): Fitting {
+  return fittings.get(id) ?? NOTHING_SAID
 }

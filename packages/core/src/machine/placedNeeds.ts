@@ -1,7 +1,7 @@
 import type { NeedKind } from '../catalogue/needs'
 import type { Bay, BayId } from './bays'
 import { placeInOpenings } from './openings'
-import type { Piece, PiecesByKind, PieceId } from './piece'
+import { type Fitting, fittingOf, type Piece, type PiecesByKind, type PieceId } from './piece'
 import type { Placement } from './placement/placeDevices'
 import type { Unplaceable } from './placement/placementProblem'
 import type { DataWiring } from './wiring/wireData'
@@ -43,13 +43,17 @@ export function placeOnUsb(pieces: readonly Piece[]): Needs {
  * Needs that depend on what pieces there are, wherever drives are put: openings, sockets for CPUs and memory, fan
  * headers, the mains.
  */
-export function steadyNeeds(pieces: readonly Piece[], ofKind: PiecesByKind): Needs[] {
+export function steadyNeeds(
+  pieces: readonly Piece[],
+  ofKind: PiecesByKind,
+  fittings: ReadonlyMap<PieceId, Fitting>,
+): Needs[] {
   return [
     openings(ofKind),
     inOrder(pieces, 'CPU socket', pieces),
     inOrder(pieces, 'memory slot', pieces),
     fanHeaders({ pieces, ofKind }),
-    mains(pieces),
+    mains(pieces, fittings),
   ]
 }
 
@@ -269,12 +273,13 @@ function powerPlugs({ power, pieces }: NeedsGiven): Needs {
 }
 
 /** Mains plugs go where the builder says. */
-function mains(pieces: readonly Piece[]): Needs {
+function mains(pieces: readonly Piece[], fittings: ReadonlyMap<PieceId, Fitting>): Needs {
   const need = 'mains socket' as const
   const ups = pieces.find(({ offers }) => offers.some((offer) => offer.kind === need))
   const placed: PlacedNeed[] = []
   const unplaced: UnplacedNeed[] = []
-  for (const { id, needs, sockets } of pieces) {
+  for (const { id, needs } of pieces) {
+    const { sockets } = fittingOf(fittings, id)
     for (const one of needs) {
       if (one.kind !== need) continue
       if (one.count === null)

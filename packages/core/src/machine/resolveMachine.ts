@@ -4,7 +4,15 @@ import { cardPlaces } from './cardPlaces'
 import { drivesInBays } from './drivesInBays'
 import { linksOf } from './links/links'
 import type { Machine, MachineDesign } from './machine'
-import { byKind, inKindOrder, type Piece, piecesOfDesign, type PieceId } from './piece'
+import {
+  byKind,
+  type Fitting,
+  fittingOf,
+  inKindOrder,
+  type Piece,
+  piecesOfDesign,
+  type PieceId,
+} from './piece'
 import { placedNeeds, placeOnUsb, steadyNeeds } from './placedNeeds'
 import { devicesInConflict } from './placement/conflict'
 import { type Placement, placeDevices } from './placement/placeDevices'
@@ -29,9 +37,8 @@ import { wirePower } from './wiring/wirePower'
  */
 export function resolveMachine(design: MachineDesign, before?: Machine): Machine {
   if (before && isSameMachine(before.madeFrom, design)) return { ...before, madeFrom: design }
-  const pieces = piecesOfDesign(design, before?.pieces)
-  const ofKind = byKind(pieces)
-  const byId = new Map(pieces.map((piece) => [piece.id, piece]))
+  const fittings = new Map<PieceId, Fitting>(design.fitted.map((part) => [part.id, part]))
+  const { pieces, ofKind, byId, inOrder } = sortedPieces(design, before)
   const solver = new Solver(before?.solved ?? NOTHING_SOLVED)
   const { drive: drives = [] } = ofKind
   const others = pieces.filter(({ kind }) => kind !== 'drive')
@@ -39,21 +46,21 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   const { blocks, bays, bayById } = solver.stage('bays', [...chassis, ...cage, ...enclosure], () =>
     bayPlaces(ofKind),
   )
-  const driveIn = drivesInBays(bays, drives)
+  const driveIn = drivesInBays(bays, drives, fittings)
   const driveIdIn = new Map([...driveIn].map(([bay, { id }]) => [bay, id]))
 
   // In which bay a drive is makes no difference to where cards go, only whether it is in one.
-  const drivesAtAll = drives.flatMap(({ id, dataSheet, bay, away }) => [
-    id,
-    dataSheet,
-    bay === null,
-    away,
-  ])
+  const drivesAtAll = drives.flatMap(({ id, dataSheet }) => {
+    const { bay, away } = fittingOf(fittings, id)
+    return [id, dataSheet, bay === null, away]
+  })
+  // Where mains plugs go is part of the needs that do not depend on drives.
+  const plugs = others.map(({ id }) => fittingOf(fittings, id).sockets)
   const { cardPins, m2Pins } = design.paths
   const { places, openings, usb, hosts, leads, steady } = solver.stage(
     'places',
-    [cardPins, m2Pins, ...others, ...drivesAtAll],
-    () => settled(design, pieces, ofKind, solver),
+    [cardPins, m2Pins, ...others, ...plugs, ...drivesAtAll],
+    () => settled(design, pieces, ofKind, fittings, solver),
   )
   const { placement } = places
   const usbIds = usb.placed.map(({ pieceId }) => pieceId)
@@ -120,13 +127,17 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   return {
     madeFrom: design,
     pieces: byId,
+    fittings,
     ofKind,
-    inOrder: inKindOrder(ofKind),
+    inOrder,
     blocks,
     bays,
     bayById,
     driveIn: driveIdIn,
-    awayIds: (ofKind.drive ?? []).flatMap(({ id }) => (inPlace.has(id) ? [] : [id])),
+    awayIds: sameList(
+      before?.awayIds,
+      (ofKind.drive ?? []).flatMap(({ id }) => (inPlace.has(id) ? [] : [id])),
+    ),
     placement,
     unplaceable: places.unplaceable,
     placePinsKept: places.pinsKept,
@@ -141,6 +152,30 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   }
 }
 
+/** The pieces of a design in all their orders; the very same as before when none has come, gone or changed. */
+function sortedPieces(
+  design: MachineDesign,
+  before?: Machine,
+): Pick<Machine, 'ofKind' | 'inOrder'> & { pieces: Piece[]; byId: Machine['pieces'] } {
+  const pieces = piecesOfDesign(design, before?.pieces)
+  const was = [...(before?.pieces.values() ?? [])]
+  if (before && was.length === pieces.length && was.every((piece, at) => piece === pieces[at])) {
+    return { pieces, byId: before.pieces, ofKind: before.ofKind, inOrder: before.inOrder }
+  }
+  const ofKind = byKind(pieces)
+  const byId = new Map(pieces.map((piece) => [piece.id, piece]))
+  return { pieces, byId, ofKind, inOrder: inKindOrder(ofKind) }
+}
+
+/** The list that was there before, when the new one says the same. */
+function sameList(
+  before: readonly string[] | undefined,
+  after: readonly string[],
+): readonly string[] {
+  const isSame = before?.length === after.length && after.every((one, at) => one === before[at])
+  return isSame ? before : after
+}
+
 /** Blocks and bays, which depend on the case, its cages and the enclosures beside it. */
 function bayPlaces(ofKind: Machine['ofKind']): Pick<Machine, 'blocks' | 'bays' | 'bayById'> {
   const blocks = bayBlocksOf(ofKind)
@@ -153,9 +188,10 @@ function settled(
   design: MachineDesign,
   pieces: readonly Piece[],
   ofKind: Machine['ofKind'],
+  fittings: Machine['fittings'],
   solver: Solver,
 ) {
-  const places = placeAll(design, ofKind, solver)
+  const places = placeAll(design, ofKind, fittings, solver)
   const { placement, unplaceable } = places
   const usb = placeOnUsb(pieces)
   const withoutPlace = new Set([
@@ -177,7 +213,7 @@ function settled(
       nameOf: nameIn(pieces, placement),
     }),
     leads: supplyLeads(ofKind),
-    steady: steadyNeeds(pieces, ofKind),
+    steady: steadyNeeds(pieces, ofKind, fittings),
   }
 }
 
@@ -201,10 +237,15 @@ const NOWHERE: Placement = {
  * Cards and devices in their places. When what is fixed cannot all be kept, as when two are fixed to one slot,
  * all of it is left out of account, and a finding says so.
  */
-function placeAll({ paths }: MachineDesign, ofKind: Machine['ofKind'], solver: Solver): Places {
-  const pinned = placementProblem(ofKind, paths, true)
+function placeAll(
+  { paths }: MachineDesign,
+  ofKind: Machine['ofKind'],
+  fittings: Machine['fittings'],
+  solver: Solver,
+): Places {
+  const pinned = placementProblem(ofKind, fittings, paths, true)
   const [kept] = solver.place(pinned.problem)
-  const { problem, unplaceable } = kept ? pinned : placementProblem(ofKind, paths, false)
+  const { problem, unplaceable } = kept ? pinned : placementProblem(ofKind, fittings, paths, false)
   const placement = kept ?? solver.place(problem)[0] ?? NOWHERE
   const conflictIds =
     placement.leftIds.length === 0
@@ -254,10 +295,10 @@ function isSameMachine(one: MachineDesign, other: MachineDesign): boolean {
 
 /** Every other way to place cards and devices that is among the best, the best first. */
 export function otherPlacements(
-  { madeFrom, ofKind, placement }: Machine,
+  { madeFrom, ofKind, fittings, placement }: Machine,
   most: number,
 ): Placement[] {
-  const { problem } = placementProblem(ofKind, madeFrom.paths, true)
+  const { problem } = placementProblem(ofKind, fittings, madeFrom.paths, true)
   const isSame = (one: Placement): boolean =>
     one.placed.every(({ pieceId, on }) =>
       placement.placed.some(

@@ -156,16 +156,18 @@ function vetoCost(inside: readonly Piece[]): Amount<'W'> {
 }
 
 /** Drives that sit in an enclosure with a supply of its own, not in the machine. */
-export function drivesOutside({
-  blocks,
-  driveIn,
-}: Pick<Machine, 'blocks' | 'driveIn'>): ReadonlySet<PieceId> {
+export function drivesOutside(machine: Machine): ReadonlySet<PieceId> {
+  const { blocks } = machine
+  // Most machines have no enclosure, and then nothing depends on which drive is where.
+  if (!blocks.some(({ isOutside }) => isOutside)) return NONE
   return new Set(
     blocks.flatMap(({ isOutside, bayIds }) =>
-      isOutside ? bayIds.flatMap((id) => driveIn.get(id) ?? []) : [],
+      isOutside ? bayIds.flatMap((id) => machine.driveIn.get(id) ?? []) : [],
     ),
   )
 }
+
+const NONE: ReadonlySet<PieceId> = new Set()
 
 /** Watts that all supplies take from the wall to deliver so much; null without one. */
 export function atTheWall(

@@ -1,3 +1,4 @@
+import { fittingOf } from '../../machine/piece'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 
@@ -11,7 +12,7 @@ export const memberOnTheBench: Rule<'member-on-the-bench', Facts> = {
   code: 'member-on-the-bench',
   step: 'drives',
   find: ({ lettered, machine }) => {
-    const missing = machine.awayIds.filter((id) => machine.pieces.get(id)?.away === null)
+    const missing = machine.awayIds.filter((id) => fittingOf(machine.fittings, id).away === null)
     const isMissing = new Set(missing)
     const groups = lettered.filter(({ group }) => group.driveIds.some((id) => isMissing.has(id)))
     const inGroups = new Set(groups.flatMap(({ group }) => group.driveIds))

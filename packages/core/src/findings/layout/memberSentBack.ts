@@ -1,3 +1,4 @@
+import { fittingOf } from '../../machine/piece'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { upperFirst } from '../../judging/words'
@@ -16,7 +17,7 @@ export const memberSentBack: Rule<'member-sent-back', Facts> = {
   step: 'drives',
   find: ({ pools, machine, survival }) =>
     survival.pools.flatMap(({ poolId, state, awayIds, survival: { alwaysSurvived } }) => {
-      const sentBack = awayIds.filter((id) => machine.pieces.get(id)?.away === 'sent back')
+      const sentBack = awayIds.filter((id) => fittingOf(machine.fittings, id).away === 'sent back')
       const pool = pools.find(({ id }) => id === poolId)
       if (sentBack.length === 0 || !pool) return []
       const groupIds = pool.groups

@@ -2,7 +2,7 @@ import type { MainsSocket } from '../../design/design'
 import { found, lack } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { pieceOf } from '../../machine/machine'
-import type { PieceId } from '../../machine/piece'
+import { fittingOf, type PieceId } from '../../machine/piece'
 
 interface Facts {
   supplyId: PieceId
@@ -16,7 +16,7 @@ export const pairInOneSocket: Rule<'pair-in-one-socket', Facts> = {
   find: ({ machine }) => {
     const supply = pieceOf(machine, 'supply')
     if (!supply) return []
-    const { sockets } = supply
+    const { sockets } = fittingOf(machine.fittings, supply.id)
     const { modules } = supply.dataSheet
     // Who has said where two plugs go has a supply with two.
     const isPair = modules === 2 || (modules === null && sockets.length === 2)

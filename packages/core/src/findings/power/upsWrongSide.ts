@@ -1,7 +1,7 @@
 import { found, lack } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { pieceOf } from '../../machine/machine'
-import type { PieceId } from '../../machine/piece'
+import { fittingOf, type PieceId } from '../../machine/piece'
 
 interface Facts {
   supplyId: PieceId
@@ -17,7 +17,7 @@ export const upsWrongSide: Rule<'ups-wrong-side', Facts> = {
     const supply = pieceOf(machine, 'supply')
     const ups = pieceOf(machine, 'ups')
     if (!supply) return []
-    const { sockets } = supply
+    const { sockets } = fittingOf(machine.fittings, supply.id)
     const parts = [supply, ...(ups ? [ups] : [])]
     if (sockets.length === 0) {
       return ups ? [lack([{ pieceId: supply.id, field: 'plugsIn' }], { parts })] : []

@@ -17,8 +17,8 @@ export interface PlaceChoice {
  *
  * @example placeChoices(machine)[0] // { pieceId: 'controller-1', kind: 'slot', numbers: [1, 3] }
  */
-export function placeChoices({ ofKind, madeFrom }: Machine): PlaceChoice[] {
-  const { places, devices } = placementProblem(ofKind, madeFrom.paths, false).problem
+export function placeChoices({ ofKind, fittings, madeFrom }: Machine): PlaceChoice[] {
+  const { places, devices } = placementProblem(ofKind, fittings, madeFrom.paths, false).problem
   const ofBoard = places.filter(({ giver }) => giver === null)
   return devices.map((device) => ({
     pieceId: device.pieceId,

@@ -3,7 +3,14 @@ import type { M2Need, SlotNeed } from '../../catalogue/needs'
 import type { Offer, PassedOnOffer } from '../../catalogue/offers'
 import type { PathChoices } from '../../design/pathChoices'
 import { ethernetBytesPerSecond, USUAL_DRIVE_BYTES_PER_SECOND } from '../linkRates'
-import { inKindOrder, type Piece, type PiecesByKind, type PieceId } from '../piece'
+import {
+  type Fitting,
+  fittingOf,
+  inKindOrder,
+  type Piece,
+  type PiecesByKind,
+  type PieceId,
+} from '../piece'
 import type { Device, Place, PlacementProblem } from './places'
 
 /** A card whose edge no data sheet gives. The shortest that such cards have; common practice, no source. */
@@ -30,6 +37,7 @@ export interface Unplaceable {
  */
 export function placementProblem(
   pieces: PiecesByKind,
+  fittings: ReadonlyMap<PieceId, Fitting>,
   paths: Pick<PathChoices, 'cardPins' | 'm2Pins'>,
   pins: boolean,
 ): { problem: PlacementProblem; unplaceable: Unplaceable[] } {
@@ -38,7 +46,7 @@ export function placementProblem(
   if (!board) return { problem: { places: [], devices: [], sharing: [] }, unplaceable: [] }
   const unplaceable: Unplaceable[] = []
   const { slots, m2Sockets, sharing } = board.dataSheet
-  const driveNeeds = driveNeedsOf(pieces)
+  const driveNeeds = driveNeedsOf(pieces, fittings)
   const devices: Device[] = []
   const passedOn: Place[] = []
   for (const { piece, need } of all) {
@@ -168,8 +176,11 @@ type DriveNeeds = (moves: SlotNeed['moves']) => number
  * What each must move, so that nothing behind it waits: a controller as many drives as it has ports and the
  * design has drives in bays, at the mean of their outer rates; a network card all its ports.
  */
-function driveNeedsOf({ drive = [] }: PiecesByKind): DriveNeeds {
-  const inBays = drive.filter(({ bay }) => bay !== null)
+function driveNeedsOf(
+  { drive = [] }: PiecesByKind,
+  fittings: ReadonlyMap<PieceId, Fitting>,
+): DriveNeeds {
+  const inBays = drive.filter(({ id }) => fittingOf(fittings, id).bay !== null)
   const total = inBays.reduce(
     (sum, { dataSheet }) =>
       sum + (dataSheet.outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND),
