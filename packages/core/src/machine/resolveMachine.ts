@@ -15,7 +15,7 @@ import {
 } from './piece'
 import { placedNeeds, placeOnUsb, steadyNeeds } from './placedNeeds'
 import { devicesInConflict } from './placement/conflict'
-import { type Placement, placeDevices } from './placement/placeDevices'
+import { allFit, type Placement, placeDevices } from './placement/placeDevices'
 import { placementProblem } from './placement/placementProblem'
 import type { PlacementProblem } from './placement/places'
 import { NOTHING_SOLVED, Solver } from './solver'
@@ -250,9 +250,7 @@ function placeAll(
   const conflictIds =
     placement.leftIds.length === 0
       ? []
-      : devicesInConflict(problem, (devices) =>
-          placeDevices({ ...problem, devices }).some(({ leftIds }) => leftIds.length === 0),
-        )
+      : devicesInConflict(problem, (devices) => allFit({ ...problem, devices }))
   return { problem, placement, unplaceable, pinsKept: kept !== undefined, conflictIds }
 }
 

@@ -1,15 +1,16 @@
 import type { PieceId } from '../piece'
 import { type Device, type Place, type PlacementProblem, takes } from './places'
 
-/** Sets of more devices than this are not searched one by one. */
-const MOST_SEARCHED = 4
+/** All sets of so many devices are tried; larger ones are come by otherwise. */
+const MOST_SEARCHED = 2
 
 /**
  * Which devices are the fewest that cannot all be placed together?
  *
  * A slot that takes a long edge takes every shorter one, so too many edges for too few slots show by length
  * alone: of all lengths the one counts for which the fewest devices are too many. Sockets, and slots that go
- * dead while others are used, are looked at by trying small sets.
+ * dead while others are used, are looked at by trying single devices and pairs; after that devices are left out
+ * one after the other as long as the rest still does not fit, so that none is named that could be left out.
  *
  * @param fits whether some of the devices can all be placed
  * @returns ids of the devices; empty when all find a place or no small set says why
@@ -29,7 +30,12 @@ export function devicesInConflict(
       if (!fits(some)) return some.map(({ pieceId }) => pieceId)
     }
   }
-  return []
+  if (fits(devices)) return []
+  const needed = devices.reduce((some, one) => {
+    const rest = some.filter((other) => other !== one)
+    return fits(rest) ? some : rest
+  }, devices)
+  return needed.map(({ pieceId }) => pieceId)
 }
 
 function conflictByLength(places: readonly Place[], devices: readonly Device[]): PieceId[] {

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { cardOf, problemOf, slotOf, socketOf, stickOf } from '../../../fixtures/places'
 import { pcieBytesPerSecond } from '../linkRates'
 import { devicesInConflict } from './conflict'
-import { placeDevices } from './placeDevices'
+import { allFit, placeDevices } from './placeDevices'
 import type { Device, Place, PlacementProblem, Sharing } from './places'
 
 /** Each device with the place of the board that it is in, or is passed on from. */
@@ -11,9 +11,7 @@ const rootsOf = (problem: PlacementProblem): Record<string, number> =>
     (placeDevices(problem)[0]?.placed ?? []).map(({ pieceId, root }) => [pieceId, root.number]),
   )
 const conflictIn = (problem: PlacementProblem): string[] =>
-  devicesInConflict(problem, (devices) =>
-    placeDevices({ ...problem, devices }).some(({ leftIds }) => leftIds.length === 0),
-  )
+  devicesInConflict(problem, (devices) => allFit({ ...problem, devices }))
 const moving = (pieceId: string, lanes: number, needBytesPerSecond: number): Device =>
   cardOf(pieceId, lanes, { needBytesPerSecond })
 const shares = (inUse: number, loses: number, lanesLeft: number): Sharing => ({

@@ -126,29 +126,23 @@ interface MetaslabSums {
 
 /** What all metaslabs of a top-level vdev come to. */
 function metaslabSums(
-  { metaslabBytes }: VdevKind,
-  { count, eachBytes }: Metaslabs,
+  { metaslabLengths }: VdevKind,
+  slabs: Metaslabs,
   ratio: number,
   ashift: number,
 ): MetaslabSums {
-  const embeddedLogs = count > METASLABS_BEFORE_EMBEDDED_LOG ? 1 : 0
-  if (!metaslabBytes) {
-    const perSlabBytes = deflatedBytes(eachBytes, ratio)
-    return {
-      sizeBytes: count * eachBytes,
-      usableBytes: (count - embeddedLogs) * perSlabBytes,
-      embeddedLogBytes: embeddedLogs * perSlabBytes,
-    }
+  const { count, eachBytes } = slabs
+  const lengths = metaslabLengths?.(slabs, ashift) ?? [{ bytes: eachBytes, count }]
+  const sum = (of: (bytes: number) => number): number =>
+    lengths.reduce((total, one) => total + one.count * of(one.bytes), 0)
+  // The embedded log gets the first metaslab, which has the first length.
+  const hasLog = count > METASLABS_BEFORE_EMBEDDED_LOG
+  const embeddedLogBytes = hasLog ? deflatedBytes(lengths[0]?.bytes ?? 0, ratio) : 0
+  return {
+    sizeBytes: sum((bytes) => bytes),
+    usableBytes: sum((bytes) => deflatedBytes(bytes, ratio)) - embeddedLogBytes,
+    embeddedLogBytes,
   }
-  // They differ in length, so they are added one by one; the embedded log gets the first.
-  const sums: MetaslabSums = { sizeBytes: 0, usableBytes: 0, embeddedLogBytes: 0 }
-  for (let index = 0; index < count; index += 1) {
-    const bytes = metaslabBytes(index, eachBytes, ashift)
-    sums.sizeBytes += bytes
-    if (embeddedLogs > 0 && index === 0) sums.embeddedLogBytes += deflatedBytes(bytes, ratio)
-    else sums.usableBytes += deflatedBytes(bytes, ratio)
-  }
-  return sums
 }
 
 function checkAshift(ashift: number): void {

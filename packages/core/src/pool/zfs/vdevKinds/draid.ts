@@ -1,4 +1,5 @@
 import { floorDivide } from '../../../units/floorDivide'
+import { greatestDivisor } from '../../../units/greatestDivisor'
 import { type DraidShape, redundancyOfVdev } from '../../../design/pools/zfsPool'
 import { sectorsFor, type VdevKind } from './vdevKind'
 
@@ -33,11 +34,21 @@ export function draid({ parity, data, spares }: DraidShape): VdevKind {
     },
     allocatedBytes: (blockBytes, _width, ashift) =>
       Math.ceil(sectorsFor(blockBytes, ashift) / data) * groupWidth * 2 ** ashift,
-    // A group must not lie across two metaslabs, so each begins and ends at a whole row of sectors.
-    metaslabBytes: (index, eachBytes, ashift) => {
-      const unit = groupWidth * 2 ** ashift
-      const start = Math.ceil((index * eachBytes) / unit) * unit
-      return floorDivide((index + 1) * eachBytes - start, unit) * unit
+    // A group must not lie across two metaslabs, so each begins and ends at a whole row of sectors. A metaslab of x
+    // rows, from i·x to (i+1)·x, has ⌊(i+1)x⌋ − ⌈ix⌉ whole ones: ⌊x⌋ where it begins at a whole row or where x has
+    // more to give, one less elsewhere. All of them together have ⌊nx⌋ less one for each that begins within a row,
+    // which says how many are shorter without looking at each.
+    metaslabLengths: ({ count, eachBytes }, ashift) => {
+      const rowBytes = groupWidth * 2 ** ashift
+      const most = floorDivide(eachBytes, rowBytes)
+      const wholeEvery = rowBytes / greatestDivisor(rowBytes, eachBytes)
+      const beginWithin = count - Math.ceil(count / wholeEvery)
+      const rows = floorDivide(count * eachBytes, rowBytes) - beginWithin
+      const shorter = count * most - rows
+      return [
+        { bytes: most * rowBytes, count: count - shorter },
+        { bytes: (most - 1) * rowBytes, count: shorter },
+      ]
     },
   }
 }

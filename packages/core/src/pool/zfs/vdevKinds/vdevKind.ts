@@ -1,3 +1,4 @@
+import type { Metaslabs } from '../metaslabs'
 import type { VdevRedundancy, ZfsVdevKindName } from '../../../design/pools/zfsPool'
 
 /** What the capacity sums need to know about one kind of top-level vdev. */
@@ -13,8 +14,11 @@ export interface VdevKind extends VdevRedundancy {
   allocatableBytes: (smallestMemberBytes: number, width: number) => number
   /** Bytes on disk for one block of `blockBytes`. */
   allocatedBytes: (blockBytes: number, width: number, ashift: number) => number
-  /** Bytes of one metaslab that can be used, when that is not all of it. */
-  metaslabBytes?: (index: number, eachBytes: number, ashift: number) => number
+  /** What of metaslabs can be used, when that is not all of them: each length and how many have it, the first first. */
+  metaslabLengths?: (
+    slabs: Pick<Metaslabs, 'count' | 'eachBytes'>,
+    ashift: number,
+  ) => { bytes: number; count: number }[]
 }
 
 /** Whole sectors that a block fills. */
