@@ -7,7 +7,7 @@ test('a new design starts from a household, and every answer can be changed', as
   await page.goto(house.url)
   await page.getByRole('button', { name: 'New design' }).click()
   await page.getByLabel('Name').fill('For the flat')
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await page.getByRole('button', { name: 'Create' }).click()
   await page.getByRole('link', { name: /Brief/ }).click()
   await page.locator('[data-household="living-room"]').click()
   await expect(page.locator('[data-household]')).toHaveCount(0)

@@ -15,7 +15,7 @@ test('the pile: everything the drives could be, sorted, looked at and applied', 
   // Without the filter there are more, and fewer once two failures must be survived.
   const shown = async (): Promise<number> => await rows.count()
   const unbeaten = await shown()
-  await page.getByLabel(/Only what nothing else beats/).uncheck()
+  await page.getByLabel(/Only the best trade-offs/).uncheck()
   await expect.poll(shown).toBeGreaterThan(unbeaten)
   const all = await shown()
   await page.getByLabel('Survives any').fill('2')
@@ -82,7 +82,7 @@ test('drives readable alone: what a failure too many costs', async ({ house, qui
   await openDesign(page, house, 'Drawer of drives')
   await bay(page, 2).focus()
   await page.keyboard.press('x')
-  const pulled = page.getByRole('region', { name: 'Drives pulled' })
+  const pulled = page.getByRole('region', { name: 'Failures tried' })
   await expect(pulled).toContainText('runs on, degraded; one more of the 6 drives')
   await bay(page, 3).focus()
   await page.keyboard.press('x')

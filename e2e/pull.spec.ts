@@ -7,16 +7,18 @@ test('pull a drive: runs on, then one too many; the design stays as it is', asyn
   await openDesign(page, house, 'Cabin archive')
   await expect(page.getByText('Smallest loss: any 3 of group A or of B.')).toBeVisible()
   await page.getByRole('button', { name: 'Show it' }).click()
-  await expect(page.getByRole('region', { name: 'Drives pulled' })).toContainText('3 drives pulled')
-  await expect(bay(page, 3)).toHaveAccessibleName(/pulled$/)
+  await expect(page.getByRole('region', { name: 'Failures tried' })).toContainText(
+    '3 drives taken as failed',
+  )
+  await expect(bay(page, 3)).toHaveAccessibleName(/taken as failed$/)
   await page.getByRole('button', { name: 'Put all back' }).click()
   await bay(page, 1).click()
   await bay(page, 2).click({ modifiers: ['Shift'] })
   await page.getByRole('button', { name: 'Try a failure', exact: true }).click()
-  const pulled = page.getByRole('region', { name: 'Drives pulled' })
-  await expect(pulled).toContainText('2 drives pulled')
+  const pulled = page.getByRole('region', { name: 'Failures tried' })
+  await expect(pulled).toContainText('2 drives taken as failed')
   await expect(pulled).toContainText('runs on, degraded; one more of the 4 drives')
-  await expect(bay(page, 1)).toHaveAccessibleName(/pulled$/)
+  await expect(bay(page, 1)).toHaveAccessibleName(/taken as failed$/)
   await expect(bay(page, 3)).toHaveAccessibleName(/fatal next$/)
   await expect(bay(page, 7)).not.toHaveAccessibleName(/fatal next$/)
 

@@ -63,7 +63,7 @@ test('a new design starts with a chassis and teaches what to do', async ({
   await page.getByLabel('Name').fill('Loft')
   await page.getByLabel('Chassis').click()
   await page.getByRole('option', { name: 'Pellworth Drystone 4U-24' }).click()
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await page.getByRole('button', { name: 'Create' }).click()
   await expect(page.getByRole('heading', { name: 'What is it for?' })).toBeVisible()
   await page.locator('body').press('d')
   await expect(page.getByRole('gridcell')).toHaveCount(24)

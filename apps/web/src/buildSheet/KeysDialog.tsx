@@ -19,7 +19,7 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['arrows, Enter', 'in the tray: look at the offers, take one'],
   ['Esc', 'back to the drawing; drop the choice'],
   ['m', 'take a drive along, and put it down'],
-  ['x', 'pull drives in thought, to see what is survived; again to put them back'],
+  ['x', 'try the failure of drives, to see what is survived; again to put them back'],
   ['Delete', 'take drives out of the design'],
   ['/', 'find a part'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],

@@ -15,7 +15,7 @@ interface BayProps {
   pointed: boolean
   carried: boolean
   /** Pulled in thought, or next to lose its pool when it fails too. */
-  failure: 'pulled' | 'fatal next' | null
+  failure: 'taken as failed' | 'fatal next' | null
   tabIndex: number
   buttonRef: Ref<HTMLButtonElement>
   onClick: (event: MouseEvent) => void
@@ -46,7 +46,7 @@ export function Bay(props: BayProps) {
     isOver && styles.over,
     (isDragging || carried) && styles.carried,
     upright && styles.upright,
-    failure === 'pulled' && styles.pulled,
+    failure === 'taken as failed' && styles.pulled,
     failure === 'fatal next' && styles.fatal,
   ]
   return (
@@ -79,7 +79,7 @@ export function Bay(props: BayProps) {
       }}
     >
       <BayWords use={use} />
-      {failure === 'pulled' && (
+      {failure === 'taken as failed' && (
         <svg
           className={styles.cross}
           aria-hidden="true"

@@ -110,9 +110,9 @@ export function FrontElevation(props: FrontElevationProps) {
     onSelect([])
   }
 
-  function failureOf({ drive }: BayUse): 'pulled' | 'fatal next' | null {
+  function failureOf({ drive }: BayUse): 'taken as failed' | 'fatal next' | null {
     if (!drive || props.pulledIds.length === 0) return null
-    if (props.pulledIds.includes(drive.part.id)) return 'pulled'
+    if (props.pulledIds.includes(drive.part.id)) return 'taken as failed'
     return props.fatalNextIds.includes(drive.part.id) ? 'fatal next' : null
   }
 

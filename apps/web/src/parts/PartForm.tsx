@@ -111,7 +111,7 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
       {refusal && <p role="alert">{refusal}</p>}
       <div className={styles.formEnd}>
         <button type="submit" className={styles.keep} disabled={isLoading}>
-          Keep it
+          Save
         </button>
         <button
           type="button"
@@ -120,7 +120,7 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
             onDone(null)
           }}
         >
-          Leave it
+          Cancel
         </button>
       </div>
     </form>

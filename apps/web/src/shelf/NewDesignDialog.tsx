@@ -89,10 +89,10 @@ export function NewDesignDialog({ onClose }: { onClose: () => void }) {
         </DialogContent>
         <DialogActions>
           <button type="button" className="plain-button" onClick={onClose}>
-            Leave it
+            Cancel
           </button>
           <button type="submit" className="plain-button" disabled={isLoading}>
-            Put it on the shelf
+            Create
           </button>
         </DialogActions>
       </form>

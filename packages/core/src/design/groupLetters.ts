@@ -8,7 +8,7 @@ export interface LetteredGroup {
 }
 
 /**
- * Every group of every pool with the letter it bears on the drawing: A to Z, then AA, AB, …
+ * Every group of every pool with its letter on the drawing: A to Z, then AA, AB, …
  * @example letteredGroups(design)[0].letter // 'A'
  */
 export function letteredGroups({ pools }: { pools: readonly Pool[] }): LetteredGroup[] {

@@ -27,7 +27,7 @@ export function startHistory(design: Design): History {
 /**
  * Takes one edit in. An edit that changed nothing leaves no step behind.
  *
- * @param coalesce the edit becomes part of the last step when that bears the same words, as when a
+ * @param coalesce the edit becomes part of the last step when that has the same words, as when a
  * number is typed digit by digit
  */
 export function record(history: History, label: string, after: Design, coalesce = false): History {

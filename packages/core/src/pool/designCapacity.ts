@@ -15,7 +15,7 @@ export interface PoolFigure {
   capacity: PoolCapacity | null
   /** Space for files as it stands; 0 when it cannot be made or is down. */
   availableBytes: number
-  /** What of it there is to work with; 0 when it cannot be made or is down. */
+  /** What of it is usable; 0 when it cannot be made or is down. */
   workingBytes: number
   problem: { groupId: string | null; sentence: string } | null
   /** How it stands with the drives that are there; what cannot be read counts for nothing. */
@@ -30,7 +30,7 @@ export interface CapacityFigure {
   poolSizeBytes: number | null
   /** Available when empty, over all pools that can be made. */
   availableBytes: number
-  /** Available × (fill ceiling − snapshot reserve) × compression: what there is to work with. */
+  /** Available × (fill ceiling − snapshot reserve) × compression: the usable space. */
   workingBytes: number
   /** What the brief asks for at the end of its horizon. */
   wantedBytes: number
@@ -72,7 +72,7 @@ export function strandedBytes({ strandedByDrive }: PoolCapacity): number {
 }
 
 /**
- * What there is to work with once the pool is not filled to the brim and snapshots have their part.
+ * What is usable once the pool is not filled to the brim and snapshots have their part.
  *
  * The shares are house rules (common practice, no source): how full a pool may get before it slows down,
  * and what snapshots will hold on to. How well data packs is the user's own assumption, and counts only

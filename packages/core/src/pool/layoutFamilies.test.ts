@@ -218,19 +218,65 @@ describe('how families behave', () => {
       reads: 0,
       writes: 1,
     })
-    expect(traitsOf('zfs', 'raidz2x1x8').smallWrite).toEqual({ reads: 0, writes: 3 })
+    expect(traitsOf('zfs', 'raidz2x1x8').smallWrite).toEqual({ reads: 1, writes: 3 })
   })
 
   // Common practice, no source.
   test('how many drives spin, and which are readable alone', () => {
     const film = 4e9
     expect(traitsOf('dedicated-parity', 'dedicated-parity-1').spinningToRead(film)).toBe(1)
-    expect(traitsOf('fixed-stripes', 'raid5').spinningToRead(film)).toBe(7)
+    // Parity lies elsewhere for each stripe, so all members carry data of a film.
+    expect(traitsOf('fixed-stripes', 'raid5').spinningToRead(film)).toBe(8)
+    expect(traitsOf('fixed-stripes', 'raid6').spinningToRead(film)).toBe(8)
+    expect(traitsOf('zfs', 'raidz2x1x8').spinningToRead(film)).toBe(8)
+    expect(traitsOf('columns', 'columns-5-1').spinningToRead(film)).toBe(8)
     expect(traitsOf('zfs', 'mirrorx4x2').spinningToRead(film)).toBe(4)
     expect(traitsOf('flexible-chunks', 'two-copies').spinningToRead(film)).toBe(4)
     expect(traitsOf('scheduled-parity', 'scheduled-parity-2').readableAlone).toMatch(/^Yes/)
     expect(traitsOf('fixed-stripes', 'raid1').readableAlone).toMatch(/^Yes/)
     expect(traitsOf('zfs', 'raidz1x1x8').readableAlone).toMatch(/^No/)
+    expect(traitsOf('zfs', 'mirrorx4x2').readableAlone).toMatch(/^No/)
+    expect(traitsOf('flexible-chunks', 'two-copies').readableAlone).toMatch(/^No/)
+  })
+
+  test('two drives with a copy each are readable alone in every family', () => {
+    const two = eight.slice(0, 2)
+    const alone = poolsOf(two).filter(
+      ({ groups }) =>
+        groups.length === 1 && /^(mirror|raid1|two-copies)$/.test(groups[0]?.kind ?? ''),
+    )
+    expect(alone).toHaveLength(3)
+    for (const pool of alone) expect(familyOf(pool).traits(pool).readableAlone).toMatch(/^Yes/)
+  })
+
+  // ⌊(N − S) / (D + P)⌋ groups of a dRAID answer at once; a raidz answers one read at a time.
+  test('how many small reads are answered apart', () => {
+    const answering = (draid: { parity: 1 | 2 | 3; data: number; spares: number }, width: number) =>
+      familyOf({ family: 'zfs' }).traits({
+        family: 'zfs',
+        id: 'pool-1',
+        name: 'd',
+        ashift: 12,
+        groups: [
+          {
+            kind: 'draid',
+            id: 'group-1',
+            draid,
+            driveIds: Array.from({ length: width }, (_, at) => `drive-${at + 1}`),
+          },
+        ],
+      }).randomDrives
+    expect(answering({ parity: 2, data: 8, spares: 2 }, 42)).toBe(4)
+    expect(answering({ parity: 1, data: 4, spares: 1 }, 20)).toBe(3)
+    expect(answering({ parity: 2, data: 8, spares: 1 }, 12)).toBe(1)
+    expect(traitsOf('zfs', 'raidz2x1x8').randomDrives).toBe(1)
+    expect(traitsOf('zfs', 'mirrorx4x2').randomDrives).toBe(8)
+  })
+
+  test('a mirror of everything does not grow by one drive', () => {
+    expect(traitsOf('fixed-stripes', 'raid1').growthDrives).toBe(8)
+    expect(traitsOf('fixed-stripes', 'raid5').growthDrives).toBe(1)
+    expect(traitsOf('fixed-stripes', 'raid10').growthDrives).toBe(2)
   })
 
   test('who has a write hole has remedies, who has none needs none', () => {

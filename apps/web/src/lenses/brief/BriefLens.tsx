@@ -88,7 +88,7 @@ const BriefForm = memo(function BriefForm() {
           <div className={styles.pair}>
             <BriefNumber
               field="outageHoursTolerated"
-              label="May be away"
+              label="Longest outage"
               unit="h"
               min={0}
               max={100_000}
@@ -96,7 +96,7 @@ const BriefForm = memo(function BriefForm() {
             />
             <BriefNumber
               field="lossHoursTolerated"
-              label="May be lost"
+              label="Most work lost"
               unit="h of work"
               min={0}
               max={100_000}
@@ -150,7 +150,7 @@ const BriefForm = memo(function BriefForm() {
           <div className={styles.pair}>
             <BriefNumber
               field="costLimitMinor"
-              label="Now, at most"
+              label="Budget"
               unit={code}
               scale={perMajor}
               rounds

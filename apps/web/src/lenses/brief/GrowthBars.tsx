@@ -6,7 +6,7 @@ import styles from './brief.module.css'
 
 const MOST_YEARS = 10
 
-/** The data at the end of each year against what there is to work with. */
+/** The data at the end of each year against the usable space. */
 export function GrowthBars() {
   const { brief } = useAppSelector(selectDesign)
   const { workingBytes } = useAppSelector(selectEvaluation).capacity
@@ -29,7 +29,7 @@ export function GrowthBars() {
         ))}
         {workingBytes > 0 && (
           <div className={styles.ceiling} style={{ bottom: `${(workingBytes / top) * 98}px` }}>
-            <span>{format.space(workingBytes)} to work with</span>
+            <span>{format.space(workingBytes)} usable</span>
           </div>
         )}
       </div>

@@ -39,11 +39,24 @@ const ECC_SCHOOLS: Record<HouseRules['ecc'], string> = {
   worthwhile: 'Taken where it is cheap; a free choice of boards and CPUs.',
 }
 
-const schools = (texts: Record<string, string>) =>
-  Object.entries(texts).map(([value, help]) => ({ value, text: value, help }))
+/** Rules as builders say them; the document has names of its own. */
+const RULE_WORDS: Record<HouseRules['memory'] | HouseRules['ecc'], string> = {
+  '1 GiB per TB': '1 GiB per TB of drives',
+  'floor of 8 GiB': 'at least 8 GiB',
+  'as much as fits': 'as much as fits',
+  required: 'required',
+  worthwhile: 'preferred',
+}
+
+const schools = <Rule extends keyof typeof RULE_WORDS>(texts: Record<Rule, string>) =>
+  (Object.keys(texts) as Rule[]).map((value) => ({
+    value,
+    text: RULE_WORDS[value],
+    help: texts[value],
+  }))
 
 export const memoryRule: Choice = {
-  label: 'How much',
+  label: 'Memory rule',
   options: schools(MEMORY_SCHOOLS),
   valueOf: ({ houseRules }) => houseRules.memory,
   change: (value) => ({
@@ -53,7 +66,7 @@ export const memoryRule: Choice = {
 }
 
 export const eccRule: Choice = {
-  label: 'Error correction',
+  label: 'ECC memory',
   options: schools(ECC_SCHOOLS),
   valueOf: ({ houseRules }) => houseRules.ecc,
   change: (value) => ({ do: 'change-house-rules', change: { ecc: value as HouseRules['ecc'] } }),

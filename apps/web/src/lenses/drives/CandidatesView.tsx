@@ -43,9 +43,7 @@ export function CandidatesView() {
     [candidates, family, survives, unbeatenOnly, column],
   )
   if (drives.length === 0) {
-    return (
-      <p>No drives yet. Put some into bays or on the bench, and see here what they could be.</p>
-    )
+    return <p>No drives yet. Put some into bays, and see here what they could be.</p>
   }
   return (
     <section aria-label="What these drives could be">
@@ -86,7 +84,7 @@ export function CandidatesView() {
           }}
         />
         <FormControlLabel
-          label="Only what nothing else beats (◆)"
+          label="Only the best trade-offs (◆)"
           control={
             <Checkbox
               size="small"

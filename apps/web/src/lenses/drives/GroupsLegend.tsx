@@ -1,9 +1,9 @@
 import { type LetteredGroup, letteredGroups } from '@flint/core/editing'
-import { familyOf } from '@flint/core/figures'
+import { familyOf, upperFirst } from '@flint/core/figures'
 import { useState } from 'react'
 import { format } from '../../controls/locale'
 import { HatchSwatch } from '../../drawing/hatches'
-import { selectDesign, selectBayPlan, selectEvaluation } from '../../sheet/selectors'
+import { selectDesign, selectBayPlan, selectEvaluation, selectWords } from '../../sheet/selectors'
 import { baysSelected } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import styles from './drives.module.css'
@@ -14,6 +14,7 @@ export function GroupsLegend() {
   const design = useAppSelector(selectDesign)
   const { capacity } = useAppSelector(selectEvaluation)
   const [shownPool, setShownPool] = useState<string | null>(null)
+  const words = useAppSelector(selectWords)
   const groups = letteredGroups(design)
   if (groups.length === 0) {
     return (
@@ -29,9 +30,13 @@ export function GroupsLegend() {
       {design.pools.map((pool) => {
         const figure = capacity.pools.find(({ poolId }) => poolId === pool.id)
         return (
-          <section key={pool.id} className={styles.pool} aria-label={`Pool ${pool.name}`}>
+          <section
+            key={pool.id}
+            className={styles.pool}
+            aria-label={upperFirst(words.pool(pool.id))}
+          >
             <div className={styles.poolTitle}>
-              <h3>Pool {pool.name}</h3>
+              <h3>{upperFirst(words.pool(pool.id))}</h3>
               <span className="soft">
                 {familyOf(pool).title},{' '}
                 {figure?.capacity
@@ -108,7 +113,7 @@ function GroupEntry({ lettered }: { lettered: LetteredGroup }) {
   )
 }
 
-/** What the group bears, or the set of drives that it is part of. */
+/** What the group tolerates, or the set of drives that it is part of. */
 function toleratesWords({ group, pool }: LetteredGroup): string {
   const family = familyOf(pool)
   const own = family.failureGroups(pool).filter(({ groupIds }) => groupIds.includes(group.id))
@@ -120,11 +125,11 @@ function toleratesWords({ group, pool }: LetteredGroup): string {
       group.driveIds.every((id) => parityIds.includes(id)),
     )
     return isParity
-      ? `With it the pool bears ${any}.`
-      : 'Beyond what parity bears, only the failed drives’ files are gone.'
+      ? `With it the pool survives ${any}.`
+      : 'Beyond what parity covers, only the failed drives’ files are gone.'
   }
   if (tolerates === 0) return 'Any failure in it loses the pool.'
   return own.length > 1
-    ? `Bears ${any} in each of its ${format.number(own.length)} pairs.`
-    : `Bears ${any} in it.`
+    ? `Survives ${any} in each of its ${format.number(own.length)} pairs.`
+    : `Survives ${any} in it.`
 }

@@ -1,7 +1,12 @@
 import { letteredGroups } from '@flint/core/editing'
-import type { PulledPool } from '@flint/core/figures'
+import { type PulledPool, upperFirst } from '@flint/core/figures'
 import { format } from '../../controls/locale'
-import { selectDesign, selectPulledDrives, selectPulledPools } from '../../sheet/selectors'
+import {
+  selectDesign,
+  selectPulledDrives,
+  selectPulledPools,
+  selectWords,
+} from '../../sheet/selectors'
 import { drivesPutBack } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { SeverityShape } from '../../controls/SeverityShape'
@@ -26,11 +31,12 @@ export function PulledDrives() {
   const pulled = useAppSelector(selectPulledDrives)
   const pools = useAppSelector(selectPulledPools)
   const design = useAppSelector(selectDesign)
+  const words = useAppSelector(selectWords)
   if (pulled.length === 0) return null
   return (
-    <section className={styles.block} aria-label="Drives pulled">
+    <section className={styles.block} aria-label="Failures tried">
       <h2>
-        {format.counted(pulled.length, 'drive')} pulled{' '}
+        {format.counted(pulled.length, 'drive')} taken as failed{' '}
         <span className="aside">only to see; the design stays as it is</span>
       </h2>
       <div role="status">
@@ -38,8 +44,8 @@ export function PulledDrives() {
           const severity = SEVERITY[pool.state]
           return (
             <p key={pool.poolId} data-pool-state={pool.state}>
-              {severity && <SeverityShape severity={severity} />} Pool{' '}
-              {design.pools.find(({ id }) => id === pool.poolId)?.name} {WORDS[pool.state]}
+              {severity && <SeverityShape severity={severity} />}{' '}
+              {upperFirst(words.pool(pool.poolId))} {WORDS[pool.state]}
               {pool.lostBytes > 0 &&
                 `; what lay on the failed ones is gone, up to ${format.drive(pool.lostBytes)}`}
               {pool.state !== 'lost' && pool.state !== 'whole' && `; ${nextWords(pool)}`}
@@ -57,8 +63,10 @@ export function PulledDrives() {
 
 function nextWords({ fatalNextIds }: PulledPool): string {
   return fatalNextIds.length === 0
-    ? 'it would bear any one more'
-    : `one more of the ${format.counted(fatalNextIds.length, 'drive')} with a double frame costs data`
+    ? 'it would survive any one more'
+    : fatalNextIds.length === 1
+      ? 'the one drive with a double frame costs data next'
+      : `one more of the ${format.counted(fatalNextIds.length, 'drive')} with a double frame costs data`
 }
 
 function hurtWords(design: Parameters<typeof letteredGroups>[0], { hurt }: PulledPool): string {
@@ -66,7 +74,7 @@ function hurtWords(design: Parameters<typeof letteredGroups>[0], { hurt }: Pulle
   return hurt
     .map(
       ({ groupIds, gone, toleratesMore }) =>
-        `group ${groupIds.map((id) => letters.get(id) ?? '').join(' and ')}: ${gone} gone, ${toleratesMore < 0 ? 'too many' : `bears ${toleratesMore} more`}`,
+        `group ${groupIds.map((id) => letters.get(id) ?? '').join(' and ')}: ${gone} gone, ${toleratesMore < 0 ? 'too many' : `survives ${toleratesMore} more`}`,
     )
     .join('; ')
 }

@@ -60,7 +60,7 @@ function Socket({ use: { name, drive }, chosen, onChoose }: SocketProps) {
       type="button"
       data-socket={name}
       aria-pressed={chosen}
-      aria-label={`${words.filter(Boolean).join(', ')}${isPulled ? ', pulled' : ''}`}
+      aria-label={`${words.filter(Boolean).join(', ')}${isPulled ? ', taken as failed' : ''}`}
       title="Control and Shift add to what is chosen"
       className={[styles.socket, chosen && styles.socketChosen, isPointed && styles.socketPointed]
         .filter(Boolean)

@@ -4,6 +4,7 @@ import {
   type SharedPart,
   smallestFatalSets,
   type SurvivalRow,
+  upperFirst,
 } from '@flint/core/figures'
 import { Link } from 'react-router'
 import { format } from '../../controls/locale'
@@ -12,6 +13,7 @@ import {
   selectEvaluation,
   selectMachine,
   selectSharedParts,
+  selectWords,
 } from '../../sheet/selectors'
 import { drivesPulled, drivesPutBack } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
@@ -23,7 +25,8 @@ const ROWS_BEYOND = 3
 /** Of all ways in which k drives can fail, the share that each pool survives. */
 export function SurvivalStrip() {
   const { pools } = useAppSelector(selectEvaluation).survival
-  const { brief, pools: documentPools } = useAppSelector(selectDesign)
+  const { brief } = useAppSelector(selectDesign)
+  const words = useAppSelector(selectWords)
   if (pools.length === 0) return null
   return (
     <section className={styles.block} aria-label="What is survived">
@@ -35,7 +38,7 @@ export function SurvivalStrip() {
       </h2>
       {pools.map(({ poolId, beyond, dataLost, survival: { byFailures, alwaysSurvived } }) => (
         <div key={poolId}>
-          {pools.length > 1 && <h3>Pool {documentPools.find(({ id }) => id === poolId)?.name}</h3>}
+          {pools.length > 1 && <h3>{upperFirst(words.pool(poolId))}</h3>}
           <div className={styles.strip}>
             {worthShowing(byFailures, alwaysSurvived, dataLost !== null).map((row) => (
               <div key={row.failures} className={styles.way}>
@@ -107,13 +110,16 @@ function FatalWords({ poolId }: { poolId: string }) {
     .map(({ letter }) => letter)
   return (
     <p className={styles.fatalWords}>
-      Smallest loss: any {fatal.failures === 1 ? 'one' : fatal.failures} of group{' '}
-      {letters.join(fatal.beyond === 'pool' ? ' or of ' : ' and ')}
+      Smallest loss:{' '}
+      {fatal.isPair
+        ? 'both drives of one pair'
+        : `any ${fatal.failures === 1 ? 'one' : fatal.failures}`}{' '}
+      of group {letters.join(fatal.beyond === 'pool' ? ' or of ' : ' and ')}
       {fatal.beyond === 'pool' ? '' : ', and then only their files'}.{' '}
       <button
         type="button"
         className="plain-button"
-        title="Pull such drives in thought; X pulls others"
+        title="Try the failure of such drives; X tries others"
         onClick={() => {
           dispatch(drivesPutBack())
           dispatch(drivesPulled(fatal.driveIds))

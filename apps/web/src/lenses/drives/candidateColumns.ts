@@ -12,7 +12,7 @@ interface PileColumn {
 export const candidateColumns: readonly PileColumn[] = [
   {
     id: 'workingBytes',
-    title: 'To work with',
+    title: 'Usable space',
     help: 'Space for files below the fill ceiling and without the snapshot reserve',
     text: ({ workingBytes }) => format.space(workingBytes),
   },
@@ -38,13 +38,13 @@ export const candidateColumns: readonly PileColumn[] = [
   },
   {
     id: 'spinningDrives',
-    title: 'Spin',
+    title: 'Drives spinning',
     help: 'Drives that must spin to read one film',
     text: ({ spinningDrives }) => format.number(spinningDrives),
   },
   {
     id: 'growthDrives',
-    title: 'Grows by',
+    title: 'Grows by (drives)',
     help: 'The fewest drives to add at a time',
     text: ({ growthDrives }) => format.number(growthDrives),
   },

@@ -28,7 +28,7 @@ interface PathsTrayProps {
   choice: ScenarioChoice
 }
 
-/** Where the cards go, the next ways with what each trades, how cables are dealt out, what would widen it. */
+/** Where the cards go, the next ways with what each trades, how cables are dealt out, what would make it faster. */
 export function PathsTray({ scenario, choice }: PathsTrayProps) {
   return (
     <>
@@ -92,7 +92,7 @@ function CardSlots() {
         </>
       )}
       {design.paths.cardPins.length + design.paths.m2Pins.length > 0 && !machine.placePinsKept && (
-        <p>△ What you have set cannot all be kept, so everything is placed by itself.</p>
+        <p>△ What you have set cannot all be kept, so everything is placed automatically.</p>
       )}
     </section>
   )
@@ -147,7 +147,7 @@ function PlaceOf({ pieceId, kind, numbers }: PlaceChoice) {
             edit(pinTo(kind, pieceId, number))
           }}
         >
-          <option value="">{at ? `${placeName(at.root)}, by itself` : `no ${name}`}</option>
+          <option value="">{at ? `automatic (${placeName(at.root)})` : `no ${name}`}</option>
           {numbers.map((number) => (
             <option key={number} value={number}>
               {name} {number}, set by you

@@ -22,7 +22,7 @@ export function SpeedUps({ scenario, choice }: SpeedUpsProps) {
   const preview = usePreview()
   return (
     <section className={tray.section}>
-      <h2>What would widen it</h2>
+      <h2>What would make it faster</h2>
       {failed && <p>It could not be worked out. What is drawn still holds.</p>}
       {speedUps?.length === 0 && (
         <p className="soft">

@@ -8,7 +8,7 @@ import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
  *
  * A bay that already holds a drive gets the new model in its place and the drive keeps its id, and
  * with it its membership in a group: that is how a model is changed. The new drive is one of
- * those owned while there are any, and bears no label and no age.
+ * those owned while there are any, and has no label and no age.
  *
  * @param bayIds ids as `baysOf` gives them
  */

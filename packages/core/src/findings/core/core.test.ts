@@ -31,7 +31,20 @@ const tenPlugs = withPart(cabin, 'pellworth-drystone-2u12', {
   })),
 })
 
+/** A board on which a device in the second M.2 socket kills the third slot. */
+const threeOnWide = Array<string>(3)
+  .fill('quillon-spark-250m')
+  .reduce((design, slug) => withPart(design, slug), withPart(newDesign('wide'), 'tindrel-wide-atx'))
+
 const cases: RuleCase[] = [
+  {
+    code: 'dead-free-slots',
+    severity: 'note',
+    words: 'Slot 3 looks free and is dead beside what is used: no later card works there.',
+    bad: threeOnWide,
+    good: withPart(newDesign('wide'), 'tindrel-wide-atx'),
+    unknown: null,
+  },
   {
     code: 'cpu-socket',
     severity: 'blocks',

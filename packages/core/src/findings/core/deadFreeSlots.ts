@@ -1,4 +1,5 @@
-import { found } from '../../judging/finding'
+import { found, lack } from '../../judging/finding'
+import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { listed } from '../../judging/words'
 import { pieceOf } from '../../machine/machine'
@@ -14,9 +15,16 @@ export const deadFreeSlots: Rule<'dead-free-slots', Facts> = {
   step: 'core',
   find: ({ machine }) => {
     const board = pieceOf(machine, 'board')
-    const slots = board ? deadSlots(machine) : []
-    return board && slots.length > 0 ? [found('note', { parts: [board] }, { slots })] : []
+    if (!board) return []
+    const parts = [board]
+    const { slots: all, sharing } = board.dataSheet
+    if (all === null && sharing?.some(({ lanesLeft }) => lanesLeft === 0)) {
+      return [lack(missingOf(board, 'slots'), { parts })]
+    }
+    const slots = deadSlots(machine)
+    return slots.length > 0 ? [found('note', { parts }, { slots })] : []
   },
   sentence: ({ slots }) =>
     `${slots.length === 1 ? `Slot ${slots.join()} looks free and is` : `Slots ${listed(slots.map(String))} look free and are`} dead beside what is used: no later card works there.`,
+  question: 'whether a slot that looks free is dead',
 }

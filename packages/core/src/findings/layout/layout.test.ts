@@ -1,3 +1,6 @@
+import { newDesign } from '../../design/newDesign'
+import { changeHouseRules } from '../../design/edits/changeFields'
+import { applyEdit } from '../../design/edits/edit'
 import { changedPart, demoDesign, demoPart } from '../../../fixtures/demo'
 import { driveIdsOf, findingOf, type RuleCase, testRules } from '../../../fixtures/ruleTable'
 import type { Design } from '../../design/design'
@@ -44,7 +47,72 @@ function laidOut(family: FamilyName, id: string, design = shelf): Design {
   return layOut(design, layout.pool)
 }
 
+const shingled = putDrivesInBays(shelf, demoPart('quillon-overlap-8'), baysFilled())
+/** One group of double parity over so many drives. */
+function wide(members: number): Design {
+  const bays = Array.from({ length: members }, (_, at) => `chassis-1/${at + 1}`)
+  const filled = putDrivesInBays(
+    newDesign('wide', [demoPart('pellworth-drystone-4u24')]),
+    demoPart('marrowby-hush-4'),
+    bays,
+  )
+  return groupDrives(filled, [{ kind: 'raidz2', driveIds: driveIdsOf(filled) }])
+}
+/** A mirror and single parity in one pool: as strong, and of different kinds. */
+const mixed = groupDrives(cabin, [
+  { kind: 'mirror', driveIds: driveIdsOf(cabin).slice(0, 2) },
+  { kind: 'raidz1', driveIds: driveIdsOf(cabin).slice(2) },
+])
+
 const cases: RuleCase[] = [
+  {
+    code: 'shingled-drives',
+    severity: 'risks',
+    words: '4 drives of group A are shingled (Quillon Overlap 8)',
+    bad: shingled,
+    good: shelf,
+    unknown: putDrivesInBays(
+      shelf,
+      changedPart('marrowby-hush-8', { recording: null }),
+      baysFilled(),
+    ),
+  },
+  {
+    code: 'ashift-too-small',
+    severity: 'risks',
+    words: 'has ashift 9, blocks of 512 bytes, on drives with sectors of 4,096',
+    bad: applyEdit(cabin, { do: 'change-pool', poolId: 'pool-1', change: { ashift: 9 } }),
+    good: cabin,
+    unknown: putDrivesInBays(
+      applyEdit(cabin, { do: 'change-pool', poolId: 'pool-1', change: { ashift: 9 } }),
+      changedPart('quillon-keep-12', { physicalSectorBytes: null }),
+      driveIdsOf(cabin).flatMap((id) => cabin.fitted.find((part) => part.id === id)?.bay ?? []),
+    ),
+  },
+  {
+    code: 'very-wide-group',
+    severity: 'note',
+    words: 'Group A has 13 members: a rebuild reads all of them',
+    bad: wide(13),
+    good: wide(12),
+    unknown: null,
+  },
+  {
+    code: 'nothing-usable',
+    severity: 'blocks',
+    words: 'Nothing of pool nights is left for files: it is to be filled to 20 %',
+    bad: changeHouseRules(shelf, { fillCeiling: 0.2, snapshotReserve: 0.2 }),
+    good: changeHouseRules(shelf, { fillCeiling: 0.3, snapshotReserve: 0.2 }),
+    unknown: null,
+  },
+  {
+    code: 'unequal-redundancy',
+    severity: 'note',
+    words: 'mixes mirrors and parity in groups A and B: each survives any 1 failure',
+    bad: mixed,
+    good: pairs,
+    unknown: null,
+  },
   {
     code: 'member-sent-back',
     severity: 'risks',

@@ -1,3 +1,4 @@
+import { demoPart } from '../../../fixtures/demo'
 import { changedPart, demoDesign } from '../../../fixtures/demo'
 import {
   driveIdsOf,
@@ -30,7 +31,25 @@ const leadOf = (plug: LeadRef['plug'], number: number): LeadRef => {
   return { supplyId: 'supply-1', plug, number }
 }
 
+/** Two flash drives on SATA ports of the board of these generations. */
+const onPorts = (sataGenerations: number[]) =>
+  putDrivesInBays(
+    withPart(demoDesign('warm-room-shelf'), 'tindrel-plain-itx', { sataGenerations }),
+    demoPart('quillon-shard-2'),
+    ['chassis-1/1', 'chassis-1/2'],
+  )
+
 const cases: RuleCase[] = [
+  {
+    code: 'flash-on-slow-port',
+    severity: 'note',
+    words: '2 flash drives hang on a port slower than they are: 300 MB/s of 540 MB/s',
+    bad: onPorts([2, 2, 2, 2]),
+    good: onPorts([3, 3, 3, 3]),
+    unknown: null,
+    // Without them the ports are taken for the newest, as the field says; and what a drive moves is not known.
+    readAs: ['board.sataGenerations', 'drive.outerRateBytesPerSecond'],
+  },
   {
     code: 'card-throttled',
     severity: 'risks',

@@ -38,6 +38,34 @@ const nvmeInCage = putDrivesInBays(
 
 const cases: RuleCase[] = [
   {
+    code: 'ups-too-small',
+    severity: 'risks',
+    words: 'at work the machine draws',
+    bad: withPart(cabin, 'stillwater-bridge-300', { ratedWatts: 150 }),
+    good: withPart(cabin, 'stillwater-bridge-300'),
+    unknown: withPart(
+      withPart(cabin, 'varnholt-mid-8', { peakWatts: null }),
+      'stillwater-bridge-300',
+    ),
+  },
+  {
+    code: 'ups-wrong-side',
+    severity: 'risks',
+    words:
+      'Stillwater Bridge 300 does not hold the machine up: the plug of Emberlin Steady 550 is not in',
+    bad: plugged(withPart(cabin, 'stillwater-bridge-300'), ['wall']),
+    good: plugged(withPart(cabin, 'stillwater-bridge-300'), ['UPS battery']),
+    unknown: null,
+  },
+  {
+    code: 'ups-wrong-side',
+    severity: 'risks',
+    words: 'is said to go into a UPS; none is chosen.',
+    bad: plugged(cabin, ['UPS battery']),
+    good: plugged(cabin, ['wall']),
+    unknown: null,
+  },
+  {
     code: 'too-few-ports',
     severity: 'blocks',
     words: '12 drives want a port each and there are 6: 6 on the board, 0 on 0 controllers',

@@ -10,6 +10,23 @@ const silentBoard = { idleWatts: null }
 
 const cases: RuleCase[] = [
   {
+    code: 'supply-too-small',
+    severity: 'blocks',
+    words: 'Emberlin Slim 300 gives 90 W; the machine draws up to 93 W when everything is at work.',
+    bad: withPart(shelf, 'emberlin-slim-300', { ratedWatts: 90 }),
+    good: withPart(shelf, 'emberlin-slim-300', { ratedWatts: 95 }),
+    unknown: withPart(shelf, 'varnholt-low-4', { peakWatts: null }),
+    readAs: [],
+  },
+  {
+    code: 'supply-too-small',
+    severity: 'blocks',
+    words: 'Emberlin Slim 300 gives 20 W; the machine draws 23 W idle already.',
+    bad: withPart(shelf, 'emberlin-slim-300', { ratedWatts: 20 }),
+    good: shelf,
+    unknown: null,
+  },
+  {
     code: 'wall-not-known',
     severity: 'blocks',
     words: 'No power supply',

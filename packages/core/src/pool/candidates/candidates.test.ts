@@ -65,7 +65,7 @@ test('figures that can be done by hand', () => {
     workingBytes: 12 * TB * ceiling,
     alwaysSurvived: 1,
     streamingBytesPerSecond: 600e6,
-    spinningDrives: 3,
+    spinningDrives: 4,
     strandedBytes: 0,
   })
   expect(byId(found, 'dedicated-parity/dedicated-parity-1')).toMatchObject({

@@ -65,7 +65,8 @@ function traits(pool: ColumnDesignPool): Traits {
   return {
     streamingDrives: Math.max(0, pool.columns - pool.parity),
     randomDrives: width,
-    spinningToRead: () => Math.max(0, pool.columns - pool.parity),
+    // Each slab of a large file takes other drives, and so does parity.
+    spinningToRead: () => width,
     growthDrives: pool.columns,
     grows: 'By as many drives as there are columns, so that new slabs find room on all of them.',
     shrinks: 'Take a drive out while the others have room for its slabs.',

@@ -73,8 +73,10 @@ function traits({ groups }: StripesPool): Traits {
   return {
     streamingDrives: data,
     randomDrives: width,
-    spinningToRead: () => Math.ceil(data),
-    growthDrives: level === 'raid10' ? 2 : 1,
+    // Parity lies on another member for each stripe, so all of them carry data of a large file.
+    spinningToRead: () => (parity > 0 ? width : Math.ceil(data)),
+    // A mirror of everything holds no more with another member: it takes as many again.
+    growthDrives: level === 'raid1' ? Math.max(1, width) : level === 'raid10' ? 2 : 1,
     grows:
       parity > 0
         ? 'By one drive, with a reshape of days over all of them; or by larger drives in every place.'

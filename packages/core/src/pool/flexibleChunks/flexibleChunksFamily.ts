@@ -86,13 +86,15 @@ function traits({ groups, chunkBytes }: ChunkPool): Traits {
     streamingDrives: parity ? Math.max(0, width - tolerates) : Math.min(1, width),
     randomDrives: width,
     spinningToRead: (fileBytes) =>
-      parity
-        ? Math.max(0, width - tolerates)
-        : Math.min(width - copies + 1, Math.ceil(fileBytes / chunkBytes)),
+      // Parity lies on another drive for each stripe, so all of them carry data of a large file.
+      parity ? width : Math.min(width - copies + 1, Math.ceil(fileBytes / chunkBytes)),
     growthDrives: 1,
     grows: 'By any one drive; a balance run spreads what is there already.',
     shrinks: 'Take a drive out while the others have room for what it holds.',
-    readableAlone: 'No: chunks of one file lie on several drives.',
+    readableAlone:
+      !parity && copies === width && width > 0
+        ? 'Yes: each drive holds a copy of everything.'
+        : 'No: chunks of one file lie on several drives.',
     writeHole: parity
       ? {
           exposed: true,

@@ -134,6 +134,8 @@ export interface FatalSet {
   /** One such set, to show it. */
   driveIds: string[]
   beyond: LayoutFamily['beyond']
+  /** Whether the drives must be of one pair within the group, not any of it. */
+  isPair: boolean
 }
 
 /**
@@ -161,6 +163,11 @@ export function smallestFatalSets(
         groupIds: [...new Set(weakest.flatMap(({ groupIds }) => groupIds))],
         driveIds: weakest[0]?.driveIds.slice(0, least + 1) ?? [],
         beyond: family.beyond,
+        isPair: weakest.some(({ driveIds, groupIds }) =>
+          pool.groups.some(
+            (group) => groupIds.includes(group.id) && driveIds.length < group.driveIds.length,
+          ),
+        ),
       },
     ]
   })

@@ -79,12 +79,10 @@ function traits(pool: ZfsDesignPool): Traits {
   const writes = Math.max(...groups.map(writesOfSmallBlock))
   return {
     streamingDrives: sum(dataMembers),
-    // A block of a parity group lies on all its members, so a group answers one read at a time.
-    randomDrives: sum((group) =>
-      group.kind === 'mirror' || group.kind === 'stripe' ? width(group) : 1,
-    ),
-    // Files lie on every group; of a mirror one member is enough.
-    spinningToRead: () => sum((group) => Math.ceil(dataMembers(group))),
+    randomDrives: sum(answeringApart),
+    // Files lie on every group; of a mirror one member is enough. Parity lies on another member for each block, so
+    // all members of a parity group carry data of a large file.
+    spinningToRead: () => sum((group) => (group.kind === 'mirror' ? 1 : width(group))),
     growthDrives: narrowest,
     grows: onlyMirrors
       ? 'By another group of any width, or by larger drives in one group.'
@@ -92,19 +90,32 @@ function traits(pool: ZfsDesignPool): Traits {
     shrinks: onlyMirrors
       ? 'Groups can be taken out while the rest has room.'
       : 'Not at all: a parity group stays for good.',
-    readableAlone: 'No: a pool is read whole or not at all.',
+    readableAlone:
+      groups.length === 1 && groups[0]?.kind === 'mirror'
+        ? 'Yes: each member of a lone mirror holds everything.'
+        : 'No: a pool is read whole or not at all.',
     writeHole: {
       exposed: false,
       words:
         'None: blocks are never overwritten, and a block and its parity become valid together.',
       remedies: [],
     },
-    smallWrite: { reads: 0, writes },
+    // To change part of a record, the record is read first.
+    smallWrite: { reads: 1, writes },
     parityDrive: null,
     checksums: true,
     compresses: true,
     warning: null,
   }
+}
+
+/** Drives, or sets of drives, that answer small reads apart. A block of a parity group lies on all its data members. */
+function answeringApart(group: ZfsVdevGroup): number {
+  const width = group.driveIds.length
+  if (group.kind === 'mirror' || group.kind === 'stripe') return width
+  if (group.kind !== 'draid') return 1
+  const { parity, data, spares } = group.draid
+  return Math.max(1, Math.floor((width - spares) / (data + parity)))
 }
 
 function writesOfSmallBlock(group: ZfsVdevGroup): number {
