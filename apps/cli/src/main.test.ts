@@ -136,6 +136,76 @@ test('evaluate answers for a design document, and refuses what is none', async (
   })
 })
 
+test('evaluate keeps the fields it had and adds facts, statuses and what is still to choose', async () => {
+  const { out } = await flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
+  const printed = JSON.parse(out) as {
+    power: Record<string, number>
+    limits: Record<string, string>[]
+    findings: Record<string, unknown>[]
+  }
+  const { lowWallWatts = 0, wallWatts = 0, highWallWatts = 0 } = printed.power
+  expect(lowWallWatts).toBeLessThan(wallWatts)
+  expect(wallWatts).toBeLessThan(highWallWatts)
+  expect(printed).toMatchObject({
+    cost: { totalMinor: expect.any(Number) as number },
+    capacity: { workingBytes: expect.any(Number) as number },
+    stillToChoose: [{ choice: 'rails', count: 1, text: 'rails for the rack' }],
+    isDone: false,
+  })
+  // The band reaches over the limit: by what is likely it is kept, and it may be missed.
+  expect(printed.limits).toContainEqual({
+    id: 'idle',
+    title: 'Idle at the wall',
+    wanted: 'at most 110 W',
+    has: '105 W',
+    status: 'may be missed',
+    standing: 'kept',
+  })
+  expect(printed.findings).toContainEqual(
+    expect.objectContaining({
+      code: 'no-plug-room',
+      severity: 'risks',
+      facts: { behindMm: 22, wantedBehindMm: 60 },
+      sentence: '22 mm are left behind the case for plugs and cables; about 60 mm are needed.',
+    }),
+  )
+})
+
+describe('apply', () => {
+  const cabin = join('demo', 'designs', 'cabin-archive.json')
+
+  test('makes edits one after the other and prints the design', async () => {
+    const edits = [
+      { do: 'rename', name: 'Loft' },
+      { do: 'several', what: 'twice', edits: [{ do: 'remove', partIds: ['cable-1'] }] },
+    ]
+    const { out, status } = await flint(['apply', cabin, '-'], JSON.stringify(edits))
+    expect(status).toBe(0)
+    const design = JSON.parse(out) as { name: string; fitted: { id: string }[] }
+    expect(design.name).toBe('Loft')
+    expect(design.fitted.map(({ id }) => id)).not.toContain('cable-1')
+    // What is printed is a design that can be read again.
+    expect((await flint(['evaluate', '-'], out)).status).toBe(0)
+  })
+
+  test.each([
+    ['no list', '{}', 'The edits are a list'],
+    ['another edit', '[{"do":"rename","name":"x"},{"do":"fly"}]', 'Edit 2: '],
+    ['a field too many', '[{"do":"rename","name":"x","colour":1}]', 'Edit 1: '],
+  ])('%s: one sentence with its place, status 2', async (_name, edits, words) => {
+    const { out, err, status } = await flint(['apply', cabin, '-'], edits)
+    expect([out, status]).toEqual(['', 2])
+    expect(err).toContain(words)
+  })
+
+  test('without its second file it says what it takes', async () => {
+    const { err, status } = await flint(['apply', cabin])
+    expect(status).toBe(2)
+    expect(err).toContain('apply takes 2 file names')
+    expect(err).toContain('a design, then a list of edits')
+  })
+})
+
 test('machine prints the resolved machine as plain JSON', async () => {
   const { out, status } = await flint(['machine', join('demo', 'designs', 'cabin-archive.json')])
   expect(status).toBe(0)

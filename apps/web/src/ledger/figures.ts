@@ -72,8 +72,12 @@ export const ledgerFigures: readonly LedgerFigure[] = [
         : survival.alwaysSurvived === 0
           ? { value: 'none', unit: '' }
           : { value: `any ${survival.alwaysSurvived}`, unit: '' },
-    below: ({ brief }) =>
-      brief.failuresWanted === null ? 'no wish in the brief' : `of ${brief.failuresWanted} wanted`,
+    below: ({ brief, pools }, { survival }) => {
+      const wish =
+        brief.failuresWanted === null ? 'no wish in the brief' : `of ${brief.failuresWanted} wanted`
+      const weakest = pools.find(({ id }) => id === survival.weakestPoolId)
+      return pools.length > 1 && weakest ? `${wish} · in ${weakest.name}` : wish
+    },
   },
   {
     id: 'idle',

@@ -1,5 +1,7 @@
 import {
+  catalogueFile,
   changeBrief,
+  fitPart,
   type Design,
   groupDrives,
   parseDesign,
@@ -20,6 +22,9 @@ function demo(name: string): Design {
   throw new Error(parsed.problems[0]?.sentence)
 }
 
+const catalogue = catalogueFile.parse(
+  JSON.parse(readFileSync(join(DEMO, '..', 'catalogue.json'), 'utf8')),
+).parts
 const shelf = demo('warm-room-shelf')
 const figure = (id: LedgerFigure['id']): LedgerFigure => {
   const found = ledgerFigures.find((one) => one.id === id)
@@ -46,7 +51,7 @@ describe('figures say what they are', () => {
       changeBrief(groupDrives(shelf, [{ kind: 'stripe', driveIds: ['drive-1', 'drive-2'] }]), {
         failuresWanted: null,
       }),
-      'none | no wish in the brief',
+      'none | no wish in the brief · in pool 2',
     ],
     ['working', changeBrief(shelf, { data: [] }), '11.6 TiB | 14.6 TiB available when empty'],
   ]
@@ -84,6 +89,29 @@ describe('every figure says how it was worked out', () => {
       const text = JSON.stringify(workingsOf(id, bare, evaluate(bare)))
       expect(text).not.toMatch(/NaN|Infinity|undefined/)
     }
+  })
+
+  test('what stands beside the machine has a line of its own, and a pair shares the load', () => {
+    const part = (slug: string) => {
+      const found = catalogue.find((one) => one.slug === slug)
+      if (!found) throw new Error(`no part ${slug}`)
+      return found
+    }
+    const beside = fitPart(shelf, part('stillwater-bridge-300'))
+    const labels = (design: Design): string[] =>
+      workingsOf('idle', design, evaluate(design)).terms.map(({ label }) => label)
+    expect(labels(beside)).toContain('Beside the machine: UPS')
+    const pair = fitPart(shelf, part('emberlin-pair-800'))
+    expect(labels(pair).join()).toMatch(/at 1 % load of each module, 230 V/)
+  })
+
+  test('the price of a kilowatt-hour is the mean of the day', () => {
+    const night = changeBrief(shelf, {
+      pricePerKilowattHourMinor: 32,
+      priceBands: [{ fromHour: 0, toHour: 6, minor: 20 }],
+    })
+    const labels = workingsOf('idle', night, evaluate(night)).terms.map(({ label }) => label)
+    expect(labels).toContain('At 0.29 EUR a kWh on average over the day')
   })
 
   test('the terms of the power add up to what is behind the supply', () => {

@@ -123,7 +123,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
         ...(supply && power.efficiency !== null
           ? [
               {
-                label: `Efficiency of ${supply.maker} ${supply.model}, ${supply.certificate}, at ${format.percent(dc.likely / supply.ratedWatts)} load, ${brief.mainsVolts} V`,
+                label: `Efficiency of ${supply.maker} ${supply.model}, ${supply.certificate}, at ${format.percent(dc.likely / (supply.modules ?? 1) / supply.ratedWatts)} load${supply.modules === 2 ? ' of each module' : ''}, ${brief.mainsVolts} V`,
                 value: format.percent(power.efficiency, 1),
               },
             ]

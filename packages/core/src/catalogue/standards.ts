@@ -86,7 +86,7 @@ export const BOARD_HOLES: Record<BoardSize, readonly BoardHole[]> = {
   ATX: grid(ATX_COLUMNS_MM, [0, 154.94, 227.33]),
   'SSI CEB': grid(ATX_COLUMNS_MM, [0, 154.94, 227.33]),
   'SSI EEB': grid(ATX_COLUMNS_MM, [0, 154.94]).concat(grid(ATX_COLUMNS_MM, [311], 8)),
-  microATX: grid([78.74, 281.94], [0, 154.94, 227.33]).concat(grid([124.46], [0, 154.94])),
+  microATX: grid([78.74, 281.94], [0, 154.94, 227.33]).concat(grid([124.46], [0, 154.94, 227.33])),
   'Mini-ITX': grid([124.46, 281.94], [0, 154.94]),
 }
 

@@ -1,4 +1,4 @@
-import { demoDesign } from '../../fixtures/demo'
+import { demoDesign, demoPart } from '../../fixtures/demo'
 import {
   driveIdsOf,
   findingOf,
@@ -10,6 +10,7 @@ import {
 import { type Brief, EMPTY_BRIEF } from '../design/brief'
 import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
+import { applyEdit } from '../design/edits/edit'
 import { groupDrives } from '../design/edits/groupDrives'
 import { households } from '../design/households'
 import { newDesign } from '../design/newDesign'
@@ -212,4 +213,66 @@ test('the demo designs keep what their briefs ask for, but for what they are the
   const missed = evaluate(cabin).limits.filter((limit) => limit.status !== 'kept')
   expect(missed.map(({ id }) => id)).toEqual(['idle', 'cost', 'place', 'loss', 'free-bays'])
   expect(evaluate(shelf).limits.every((limit) => limit.status === 'kept')).toBe(true)
+})
+
+const parsed = (raw: object): Design => {
+  const { syncEveryHours: _, ...pool } =
+    (raw as { pools: Record<string, unknown>[] }).pools[0] ?? {}
+  const read = parseDesign({ ...raw, pools: [pool] })
+  if ('design' in read) return read.design
+  throw new Error(read.problems[0]?.sentence)
+}
+
+describe('limits that a part of the values decides', () => {
+  const status = (design: Design, id: string): LimitStatus | undefined => standing(design, id)
+
+  test('a place of which only the depth is known excludes a case that is deeper', () => {
+    const only = (depthMm: number): Design =>
+      withPart(shelf, 'warm-room-cube', { widthMm: null, heightMm: null, depthMm })
+    expect(status(only(100), 'place')).toBe('missed')
+    expect(findingOf(only(100), 'no-room-in-place')?.severity).toBe('blocks')
+    expect(status(only(900), 'place')).toBe('not known')
+  })
+
+  test('a stripe whose data nobody has named is not said to run on', () => {
+    const bare = changeBrief(striped, { outageHoursTolerated: 8, data: [] })
+    expect(status(bare, 'outage')).toBe('not known')
+    expect(status(changeBrief(shelf, { outageHoursTolerated: 0, data: [] }), 'outage')).toBe('kept')
+  })
+
+  test('with parity that is only run at night the files of a dead drive are away', () => {
+    const drawer = demoDesign('drawer-of-drives')
+    const night = changeBrief(drawer, {
+      outageHoursTolerated: 1,
+      data: [{ kind: 'other', nowBytes: 4 * TIB, growthBytesPerYear: 0, fileBytes: 1e6 }],
+    })
+    expect(night.pools.map(({ family }) => family)).toEqual(['scheduled-parity'])
+    expect(status(night, 'outage')).toBe('missed')
+    const [pool] = night.pools
+    if (pool?.family !== 'scheduled-parity') throw new Error('another family')
+    const atOnce = { ...night, pools: [{ ...pool, family: 'dedicated-parity' }] }
+    expect(status(parsed(atOnce), 'outage')).toBe('kept')
+  })
+
+  test('drives that are taken out are in no warm room', () => {
+    const hot = asks({ roomCelsius: 44 })
+    expect(status(hot, 'room-temperature')).toBe('missed')
+    const out = applyEdit(hot, { do: 'take-out', driveIds: driveIdsOf(hot) })
+    expect(evaluate(out).limits.map(({ id }) => id)).not.toContain('room-temperature')
+  })
+
+  test('bays for 2.5" drives are not free for 3.5" ones', () => {
+    const { sheet } = demoPart('ashgrove-hearth-4')
+    if (sheet.kind !== 'chassis') throw new Error('not a case')
+    const [block] = sheet.bayBlocks
+    if (!block) throw new Error('no bays')
+    const bays = {
+      bayBlocks: [
+        block,
+        { ...block, formFactor: '2.5', rows: 2, columns: 1, leftMm: 5, topMm: 150 },
+      ],
+    }
+    const more = withPart(asks({ freeBaysWanted: 1 }), 'ashgrove-hearth-4', bays)
+    expect(status(more, 'free-bays')).toBe('missed')
+  })
 })

@@ -44,9 +44,12 @@ function outageHours({ brief, pools, machine, bytesOf }: Given): Amount<'h'> | n
   const worst = pools.reduce((most, pool) => {
     const members = poolState(pool, away).groups.flatMap(({ driveIds }) => driveIds)
     return members.reduce((more, id) => {
-      const { state } = poolState(pool, new Set([...away, id]))
+      const { state, groups } = poolState(pool, new Set([...away, id]))
+      const isParity = groups.some(({ parityIds = [] }) => parityIds.includes(id))
+      // Parity that is only run now and then brings files back; it does not stand in for them meanwhile.
+      const isOff = pool.family === 'scheduled-parity' && !isParity
       const lost =
-        state === 'down' ? Infinity : state === 'partly away' ? (bytesOf.get(id) ?? 0) : 0
+        state === 'down' ? Infinity : state === 'partly away' || isOff ? (bytesOf.get(id) ?? 0) : 0
       return Math.max(more, lost)
     }, most)
   }, 0)

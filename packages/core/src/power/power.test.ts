@@ -1,3 +1,4 @@
+import { withPart } from '../../fixtures/ruleTable'
 import fc from 'fast-check'
 import { changedPart, demoDesign, demoPart } from '../../fixtures/demo'
 import { driveIdsOf } from '../../fixtures/ruleTable'
@@ -5,6 +6,7 @@ import type { Design } from '../design/design'
 import { fitPart } from '../design/edits/fitPart'
 import { putDrivesInBays } from '../design/edits/putDrivesInBays'
 import { evaluate } from '../evaluate'
+import { changeSheet } from '../design/edits/changeSheet'
 import { moveDrive } from '../design/edits/moveDrive'
 import { removeParts } from '../design/edits/removeParts'
 import { newDesign } from '../design/newDesign'
@@ -150,4 +152,35 @@ test('drives in an enclosure start from its own supply and hide nothing', () => 
   const six = removeParts(filled, driveIdsOf(alone).slice(6))
   const weak = fitPart(six, changedPart('emberlin-steady-550', { rated12VAmps: 14 }))
   expect(evaluate(weak).findings.map(({ code }) => code)).toContain('start-surge-too-high')
+})
+
+describe('what keeps the CPU awake', () => {
+  const cabin = demoDesign('cabin-archive')
+
+  test('its cost is the difference of both values, and unknown without one of them', () => {
+    expect(idle(cabin).veto).toMatchObject({ missing: [] })
+    expect(idle(cabin).veto.likely).toBeGreaterThan(0)
+    for (const field of ['deepIdleWatts', 'shallowIdleWatts']) {
+      const { veto } = idle(withPart(cabin, 'varnholt-mid-8', { [field]: null }))
+      expect(veto.missing).toEqual([{ pieceId: 'cpu-1', field }])
+      expect(veto.low).toBe(0)
+    }
+  })
+
+  test('a card that does not say whether it lets the CPU sleep widens the band, and is named', () => {
+    const snapshotId = cabin.snapshots.find(({ slug }) => slug === 'lockrow-sixteen')?.id ?? ''
+    const [unsaid, sleeps, awake] = [null, true, false].map((permitsDeepIdle) =>
+      idle(changeSheet(cabin, snapshotId, { permitsDeepIdle })),
+    )
+    if (!unsaid || !sleeps || !awake) throw new Error('three answers')
+    expect(unsaid.dc.low).toBe(sleeps.dc.low)
+    expect(unsaid.dc.high).toBe(awake.dc.high)
+    expect(awake.dc.high).toBeGreaterThan(sleeps.dc.high)
+    expect(unsaid.dc.missing).toEqual([{ pieceId: 'controller-1', field: 'permitsDeepIdle' }])
+  })
+
+  test('where another keeps it awake already, nobody need know about the second', () => {
+    const both = withPart(cabin, 'lockrow-eight', { permitsDeepIdle: null })
+    expect(idle(both).dc.missing).toEqual([])
+  })
 })

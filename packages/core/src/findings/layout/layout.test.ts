@@ -280,10 +280,23 @@ const cases: RuleCase[] = [
   {
     code: 'cluster-size',
     severity: 'note',
-    // Common practice, no source: four columns less one, times 64 KiB.
-    words: 'with clusters of 192 KiB, one whole row of data',
-    bad: laidOut('columns', 'columns-4-1'),
+    // Common practice, no source: three columns less one, times 64 KiB.
+    words: 'Format pool nights with clusters of 128 KiB, one whole row of data',
+    bad: laidOut('columns', 'columns-3-1'),
     good: shelf,
+    unknown: null,
+  },
+  {
+    code: 'cluster-size',
+    severity: 'note',
+    // Clusters are powers of two, so nothing fills three times 64 KiB.
+    words: 'has rows of 192 KiB, and no cluster size fills them',
+    bad: laidOut('columns', 'columns-4-1'),
+    good: applyEdit(laidOut('columns', 'columns-4-1'), {
+      do: 'change-pool',
+      poolId: 'pool-1',
+      change: { parity: 0 },
+    }),
     unknown: null,
   },
   {

@@ -1,11 +1,9 @@
+import { HOURS_PER_YEAR } from '../../power/energyPerYear'
 import { growthBytesPerYear } from '../../design/brief'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { lowerFirst, upperFirst } from '../../judging/words'
 import { familyOf } from '../../pool/families'
-
-/** Source: a Julian year of 365.25 days. */
-const HOURS_PER_YEAR = 8_766
 
 interface Facts {
   poolId: string

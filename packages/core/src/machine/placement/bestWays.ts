@@ -42,7 +42,7 @@ export function bestWays(
   most: number,
   mostMatchings: number,
   mostLeft = Infinity,
-): { ways: (number | null)[][]; isBest: boolean } {
+): { ways: (number | null)[][]; isBest: boolean; matchings: number } {
   const { devices } = problem
   const open: Solved[] = []
   const ways: (number | null)[][] = []
@@ -60,7 +60,7 @@ export function bestWays(
     const node = open.shift()
     // A way that leaves more out than it must is not offered.
     if (!node || leftIn(node.placeOf) > (ways[0] ? leftIn(ways[0]) : mostLeft))
-      return { ways, isBest: true }
+      return { ways, isBest: true, matchings }
     const giver = devices.findIndex(({ gives }, at) => gives > 0 && node.fixed[at] === undefined)
     const taking = giver === -1 ? takenFrom(problem, node) : undefined
     const isCut = matchings >= mostMatchings
@@ -73,7 +73,7 @@ export function bestWays(
       add({ ...node, unused: new Set([...node.unused, taking]) })
     } else if (isCut) {
       const whole = [node, ...open].find(({ placeOf }) => isPossible(problem, placeOf))
-      return { ways: whole ? [...ways, whole.placeOf] : ways, isBest: false }
+      return { ways: whole ? [...ways, whole.placeOf] : ways, isBest: false, matchings }
     } else {
       // Of ways that differ by places that are equal, one is enough.
       const look = lookOf(problem, node.placeOf)
@@ -82,7 +82,7 @@ export function bestWays(
       if (ways.length < most) othersThan(node).forEach(add)
     }
   }
-  return { ways, isBest: true }
+  return { ways, isBest: true, matchings }
 }
 
 const leftIn = (placeOf: PlaceOf): number => placeOf.filter((at) => at === null).length

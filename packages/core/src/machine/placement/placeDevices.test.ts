@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { cardOf, problemOf, slotOf, socketOf, stickOf } from '../../../fixtures/places'
 import { pcieBytesPerSecond } from '../linkRates'
+import { bestWays } from './bestWays'
 import { devicesInConflict } from './conflict'
 import { allFit, placeDevices } from './placeDevices'
 import type { Device, Place, PlacementProblem, Sharing } from './places'
@@ -262,5 +263,54 @@ describe('against every assignment, written apart', () => {
     const [found] = placeDevices(problemOf([socketOf(), socketOf()], sticks))
     expect(found?.placed).toHaveLength(2)
     expect(found?.leftIds).toHaveLength(58)
+  })
+})
+
+describe('no legal board takes long', () => {
+  const lanes = fc.constantFrom(1, 4, 8, 16)
+  const slot = fc
+    .record({
+      physical: lanes,
+      electricalLanes: lanes,
+      pcieGeneration: fc.integer({ min: 2, max: 4 }),
+      openEnd: fc.boolean(),
+      origin: fc.constantFrom('CPU' as const, 'chipset' as const),
+    })
+    .map(({ physical, electricalLanes, ...rest }) =>
+      slotOf(physical, { ...rest, electricalLanes: Math.min(physical, electricalLanes) }),
+    )
+  const boards = fc.record({
+    slots: fc.array(slot, { minLength: 5, maxLength: 12 }),
+    needs: fc.array(fc.tuple(lanes, fc.nat(12)), { minLength: 5, maxLength: 12 }),
+    sharing: fc.array(
+      fc.tuple(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 12 }), fc.nat(4)),
+      { maxLength: 5 },
+    ),
+  })
+  const MOST = 100
+
+  test('twelve cards on twelve slots are placed in so many matchings, and nearly always in the best way', () => {
+    let best = 0
+    let all = 0
+    fc.assert(
+      fc.property(boards, ({ slots, needs, sharing }) => {
+        const devices = needs.map(([wide, half], at) => moving(`card-${at}`, wide, half * 5e8))
+        const problem = problemOf(
+          slots,
+          devices,
+          sharing.flatMap(([one, other, left]) =>
+            one === other ? [] : [shares(one, other, left)],
+          ),
+        )
+        const { ways, isBest, matchings } = bestWays(problem, 1, MOST)
+        // The last place that is looked at is looked at both ways.
+        expect(matchings).toBeLessThanOrEqual(MOST + 2)
+        expect(ways).toHaveLength(1)
+        all += 1
+        if (isBest) best += 1
+      }),
+      { numRuns: 150 },
+    )
+    expect(best / all).toBeGreaterThan(0.9)
   })
 })

@@ -23,6 +23,8 @@ export interface SurvivalFigure {
   pools: PoolSurvival[]
   /** Failures survived whichever drives fail, in the weakest pool; null without a pool. */
   alwaysSurvived: number | null
+  /** The first pool that survives no more than that. */
+  weakestPoolId: string | null
 }
 
 /**
@@ -54,6 +56,12 @@ export function designSurvival(
       },
     ]
   })
-  const always = pools.map(({ survival }) => survival.alwaysSurvived)
-  return { pools, alwaysSurvived: always.length > 0 ? Math.min(...always) : null }
+  const [weakest] = pools.toSorted(
+    (one, other) => one.survival.alwaysSurvived - other.survival.alwaysSurvived,
+  )
+  return {
+    pools,
+    alwaysSurvived: weakest?.survival.alwaysSurvived ?? null,
+    weakestPoolId: weakest?.poolId ?? null,
+  }
 }
