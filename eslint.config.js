@@ -43,6 +43,7 @@ export default defineConfig(
         fetch: 'readonly',
         AbortSignal: 'readonly',
         setTimeout: 'readonly',
+        clearTimeout: 'readonly',
         module: 'writable',
         URL: 'readonly',
       },

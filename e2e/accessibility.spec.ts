@@ -94,7 +94,7 @@ const screens: Record<string, Visit> = {
   'a part of one’s own': async (page, house) => {
     await page.goto(`${house.url}/parts/tindrel-wide-atx`)
     await page.getByRole('button', { name: 'Copy as your own' }).click()
-    await expect(page.getByRole('button', { name: 'Save' })).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeVisible()
   },
 }
 

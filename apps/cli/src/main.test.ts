@@ -157,7 +157,7 @@ test('evaluate keeps the fields it had and adds facts, statuses and what is stil
     id: 'idle',
     title: 'Idle at the wall',
     wanted: 'at most 110 W',
-    has: '105 W',
+    has: '105 W, may be 95 W to 132 W',
     status: 'may be missed',
     standing: 'kept',
   })

@@ -1,7 +1,8 @@
 import { Recorder, recorded } from './recorder'
 
 test('work runs again only when something that it read has changed', () => {
-  let [width, height, name] = [2, 3, 'box']
+  const width = 2
+  let [height, name] = [3, 'box']
   let runs = 0
   const recorder = new Recorder()
   const source = { width: recorder.source(() => width), height: recorder.source(() => height) }

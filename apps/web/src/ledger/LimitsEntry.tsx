@@ -1,17 +1,19 @@
 import type { AnyJudgedLimit, LimitStatus } from '@flint/core/figures'
-import Popover from '@mui/material/Popover'
 import { useState } from 'react'
 import { LimitList } from '../limits/LimitList'
 import { selectLimits, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
+import { LedgerPopover } from './LedgerPopover'
 import styles from './ledger.module.css'
-import workings from './workings.module.css'
 
 /** How many limits of the brief are kept, those included that no figure of its own stands for. */
 export function LimitsEntry() {
   const limits = useAppSelector(selectLimits)
   const preview = useAppSelector(selectPreviewEvaluation)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
+  const close = (): void => {
+    setAnchor(null)
+  }
   const words = keptWords(limits)
   const titles = (status: LimitStatus): string =>
     limits
@@ -53,25 +55,9 @@ export function LimitsEntry() {
           {below}
         </span>
       </button>
-      <Popover
-        open={anchor !== null}
-        anchorEl={anchor}
-        onClose={() => {
-          setAnchor(null)
-        }}
-        anchorOrigin={{ vertical: 'top', horizontal: 'right' }}
-        transformOrigin={{ vertical: 'bottom', horizontal: 'right' }}
-      >
-        <div
-          className={workings.workings}
-          role="dialog"
-          aria-label="Limits of the brief"
-          tabIndex={0}
-        >
-          <h2>Limits of the brief</h2>
-          <LimitList limits={limits} />
-        </div>
-      </Popover>
+      <LedgerPopover title="Limits of the brief" anchor={anchor} onClose={close}>
+        <LimitList limits={limits} />
+      </LedgerPopover>
     </>
   )
 }

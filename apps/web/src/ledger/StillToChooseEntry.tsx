@@ -1,20 +1,22 @@
-import { choiceText } from '@flint/core/figures'
-import Popover from '@mui/material/Popover'
+import { choiceText, type OpenChoice } from '@flint/core/figures'
 import { useState } from 'react'
 import { format } from '../controls/locale'
 import { StillToChooseList } from '../sheet/StillToChooseList'
 import { selectEvaluation, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
+import { LedgerPopover } from './LedgerPopover'
 import styles from './ledger.module.css'
-import workings from './workings.module.css'
 
 /** What the design still needs before it can be built, or that it is done. */
 export function StillToChooseEntry() {
   const { stillToChoose, isDone } = useAppSelector(selectEvaluation)
   const preview = useAppSelector(selectPreviewEvaluation)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
-  const now = words(stillToChoose.length, isDone)
-  const then = preview && words(preview.stillToChoose.length, preview.isDone)
+  const close = (): void => {
+    setAnchor(null)
+  }
+  const now = words(stillToChoose, isDone)
+  const then = preview && words(preview.stillToChoose, preview.isDone)
   return (
     <>
       <button
@@ -39,29 +41,15 @@ export function StillToChooseEntry() {
               : stillToChoose.map((one) => choiceText({ ...one, which: null }, format)).join(', ')}
         </span>
       </button>
-      <Popover
-        open={anchor !== null}
-        anchorEl={anchor}
-        onClose={() => {
-          setAnchor(null)
-        }}
-        anchorOrigin={{ vertical: 'top', horizontal: 'right' }}
-        transformOrigin={{ vertical: 'bottom', horizontal: 'right' }}
-      >
-        <div className={workings.workings} role="dialog" aria-label="Still to choose" tabIndex={0}>
-          <h2>Still to choose</h2>
-          <StillToChooseList
-            onChosen={() => {
-              setAnchor(null)
-            }}
-          />
-        </div>
-      </Popover>
+      <LedgerPopover title="Still to choose" anchor={anchor} onClose={close}>
+        <StillToChooseList onChosen={close} />
+      </LedgerPopover>
     </>
   )
 }
 
-function words(open: number, isDone: boolean): string {
+function words(open: readonly OpenChoice[], isDone: boolean): string {
   if (isDone) return 'Done'
-  return open === 0 ? 'nothing' : format.number(open)
+  const pieces = open.reduce((sum, { count }) => sum + count, 0)
+  return pieces === 0 ? 'nothing' : format.number(pieces)
 }

@@ -81,7 +81,11 @@ export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowPr
           <div>
             <dt>still to choose</dt>
             <dd>
-              {isDone ? 'Done' : stillToChoose.length === 0 ? 'nothing' : stillToChoose.length}
+              {isDone
+                ? 'Done'
+                : stillToChoose.length === 0
+                  ? 'nothing'
+                  : stillToChoose.reduce((sum, { count }) => sum + count, 0)}
             </dd>
             {stillToChoose.length > 0 && (
               <dd className={styles.missed}>

@@ -14,3 +14,15 @@ export function amountText(
   const [text] = apart(missing.length > 0 ? low : likely, limit, write)
   return missing.length > 0 ? `at least ${text}` : text
 }
+
+/** The same, with the whole band where the limit lies inside it. */
+export function bandText(
+  amount: Amount,
+  limit: number,
+  write: (value: number, digits?: number) => string,
+): string {
+  const { low, high, missing } = amount
+  const text = amountText(amount, limit, write)
+  const isInside = missing.length === 0 && low <= limit && limit < high
+  return isInside ? `${text}, may be ${write(low)} to ${write(high)}` : text
+}

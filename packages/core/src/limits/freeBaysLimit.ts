@@ -29,7 +29,7 @@ export const freeBaysLimit: Limit<'free-bays', Facts> = {
       facts: { freeBays, freeBaysWanted },
     }
   },
-  wanted: ({ facts }, { format }) => format.counted(facts.freeBaysWanted, 'bay'),
+  wanted: ({ facts }, { format }) => `at least ${format.counted(facts.freeBaysWanted, 'bay')}`,
   has: ({ has, facts }, { format }) =>
     has === null ? 'no case yet' : format.counted(facts.freeBays, 'bay'),
 }

@@ -25,7 +25,7 @@ export const freeSlotsLimit: Limit<'free-slots', Facts> = {
       facts: { freeSlotsWanted, hasBoard: board !== undefined },
     }
   },
-  wanted: ({ facts }, { format }) => format.counted(facts.freeSlotsWanted, 'slot'),
+  wanted: ({ facts }, { format }) => `at least ${format.counted(facts.freeSlotsWanted, 'slot')}`,
   has: ({ has }, { format }) => {
     if (!has) return 'no board yet'
     return has.missing.length > 0 ? 'not known' : format.counted(has.low, 'slot')

@@ -1,6 +1,6 @@
 import { DRAWS_POWER } from '../judging/drawsPower'
 import type { Limit } from '../judging/limit'
-import { amountText } from './amountText'
+import { bandText } from './amountText'
 import type { Amount } from '../units/amount'
 
 interface Facts {
@@ -20,5 +20,5 @@ export const idleLimit: Limit<'idle', Facts> = {
       : { bound: { most: idleWattsLimit }, has: wall, facts: { idleWattsLimit, wall } },
   wanted: ({ facts }, { format }) => `at most ${format.watts(facts.idleWattsLimit, 1)}`,
   has: ({ facts: { wall, idleWattsLimit } }, { format }) =>
-    wall === null ? 'no supply yet' : amountText(wall, idleWattsLimit, format.watts),
+    wall === null ? 'no supply yet' : bandText(wall, idleWattsLimit, format.watts),
 }

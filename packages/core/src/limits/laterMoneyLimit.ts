@@ -1,6 +1,6 @@
 import { DRAWS_POWER } from '../judging/drawsPower'
 import type { Limit } from '../judging/limit'
-import { amountText } from './amountText'
+import { bandText } from './amountText'
 
 interface Facts {
   laterMinorPerYear: number
@@ -20,6 +20,6 @@ export const laterMoneyLimit: Limit<'later-money', Facts> = {
   has: ({ has, facts }, { currency, format }) => {
     if (!has) return 'no supply yet'
     const write = (minor: number, digits = 0): string => format.moneyTo(minor, currency, digits)
-    return `${amountText(has, facts.laterMinorPerYear, write)} for power`
+    return `${bandText(has, facts.laterMinorPerYear, write)} for power`
   },
 }

@@ -2,7 +2,7 @@ import type { Limit } from '../judging/limit'
 import { readersNow } from '../paths/readersNow'
 import { exactly } from '../units/amount'
 
-interface Facts {
+export interface ReadersFacts {
   readers: number
   wantedBytesPerSecond: number
   eachBytesPerSecond: number
@@ -11,7 +11,7 @@ interface Facts {
 }
 
 /** Everybody reading at once, over drives, slots and network ports: what the one that has least gets. */
-export const readersLimit: Limit<'readers', Facts> = {
+export const readersLimit: Limit<'readers', ReadersFacts> = {
   id: 'readers',
   title: 'Readers at once',
   dependsOn: ['board', 'drives', 'layout'],

@@ -19,7 +19,7 @@ export const spaceLimit: Limit<'space', Facts> = {
           facts: { wantedBytes },
         },
   wanted: ({ facts, has }, { format }) =>
-    format.apart(facts.wantedBytes, has?.low ?? 0, format.space, 1)[0],
+    `at least ${format.apart(facts.wantedBytes, has?.low ?? 0, format.space, 1)[0]}`,
   has: ({ facts, has }, { format }) =>
     has ? format.apart(has.low, facts.wantedBytes, format.space, 1)[0] : 'no pool yet',
 }

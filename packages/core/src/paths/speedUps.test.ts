@@ -37,7 +37,7 @@ test('what is pinned to a slow slot goes back, and by how much is told', () => {
   if (!edit) throw new Error('no slot is faster')
   const changed = applyEdit(pinned, edit)
   const rates = scenarioRates(changed, resolveMachine(changed), scenarioOf('scrub'))
-  expect(rates.bytesPerSecond).toBeCloseTo(slot?.bytesPerSecond ?? 0, 0)
+  expect(rates.bytesPerSecond).toBeCloseTo(slot.bytesPerSecond, 0)
 })
 
 test('an old controller is widened by another, the cheapest of those that gain as much', () => {

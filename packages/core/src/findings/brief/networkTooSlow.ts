@@ -1,17 +1,9 @@
 import { found, lack } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
-import { readersLimit } from '../../limits/readersLimit'
-
-interface Facts {
-  readers: number
-  wantedBytesPerSecond: number
-  eachBytesPerSecond: number
-  togetherBytesPerSecond: number
-  ports: number
-}
+import { type ReadersFacts, readersLimit } from '../../limits/readersLimit'
 
 /** Readers get less than the brief wants, over drives, slots and network ports. */
-export const networkTooSlow: Rule<'network-too-slow', Facts> = {
+export const networkTooSlow: Rule<'network-too-slow', ReadersFacts> = {
   code: 'network-too-slow',
   step: 'network',
   find: ({ judged }) => {

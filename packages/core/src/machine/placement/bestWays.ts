@@ -149,7 +149,7 @@ function decidedUse(places: readonly Place[], { fixed, used }: Node): ReturnType
   )
   return (kind, number) =>
     byFixed(kind, number) ||
-    [...used].some((at) => places[at]?.kind === kind && places[at]?.number === number)
+    places.some((place, at) => used.has(at) && place.kind === kind && place.number === number)
 }
 
 function sameLinks(
