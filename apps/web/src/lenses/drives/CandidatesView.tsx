@@ -148,7 +148,7 @@ function PileTable({ shown, column, onColumn }: PileTableProps) {
                 </button>
               </th>
             ))}
-            <th scope="col">Idle</th>
+            <th scope="col">Unused</th>
           </tr>
         </thead>
         <tbody>
