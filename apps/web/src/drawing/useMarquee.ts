@@ -13,7 +13,11 @@ const LEAST_PX = 5
 
 /**
  * Bays that a rectangle touches.
- * @example baysTouched(bays, { leftPx: 0, topPx: 0, widthPx: 500, heightPx: 40 }, 1.5) // the first row
+ * @example
+ * baysTouched(
+ *   [{ id: 'a', leftMm: 0, topMm: 0, widthMm: 20, heightMm: 9 }],
+ *   { leftPx: 0, topPx: 0, widthPx: 9, heightPx: 9 }, 1.5)
+ * // ['a']
  */
 export function baysTouched(
   bays: readonly Bay[],

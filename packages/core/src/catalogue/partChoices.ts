@@ -21,7 +21,7 @@ export function chosenIn(sheet: PartSheet): Pick<ChosenIn, 'step' | 'title'> | u
 /**
  * What is chosen in a step, in the order of the kinds.
  *
- * @example partChoices('shell').map(({ title }) => title) // ['Chassis', 'Supply', …]
+ * @example partChoices('shell')[0].title // 'Chassis'
  */
 export function partChoices(step: StepId): PartChoice[] {
   const first = new Map<string, ChosenIn>()

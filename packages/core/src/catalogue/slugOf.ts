@@ -1,6 +1,6 @@
 /**
  * The name under which a part is kept, made from its maker and model.
- * @example slugOf({ maker: 'Ashgrove Works', model: 'Hearth 4½' }) // 'ashgrove-works-hearth-4-1-2'
+ * @example slugOf({ maker: 'Ashgrove Works', model: 'Hearth 4½' }) // 'ashgrove-works-hearth-41-2'
  */
 export function slugOf({ maker, model }: { maker: string; model: string }): string {
   const slug = `${maker} ${model}`

@@ -3,7 +3,7 @@ import { kindOf, type PartSheet } from './partKinds'
 
 /**
  * The watts of a data sheet in a state; 0 for what draws nothing by itself, null where it does not give them.
- * @example wattsOf(boardOf12Watts, 'idle') // 12
+ * @example wattsOf({ kind: 'board', idleWatts: 12 }, 'idle') // 12
  */
 export function wattsOf(sheet: PartSheet, state: PowerState): number | null {
   const field = kindOf(sheet).draws[state]

@@ -9,7 +9,7 @@ export interface LetteredGroup {
 
 /**
  * Every group of every pool with its letter on the drawing: A to Z, then AA, AB, …
- * @example letteredGroups(design)[0].letter // 'A'
+ * @example letteredGroups({ pools: [{ groups: Array(28).fill({}) }] })[27].letter // 'AB'
  */
 export function letteredGroups({ pools }: { pools: readonly Pool[] }): LetteredGroup[] {
   return pools

@@ -13,7 +13,9 @@ export interface CoolerClearance {
  * least counts.
  *
  * @returns null when the data sheet does not say enough
- * @example coolerClearance(cubeWithSupplyOverBoard) // { clearanceMm: 56, obstacle: 'the supply over the board' }
+ * @example
+ * coolerClearance({ boardToCoverMm: 130, coverFanMm: 0, boardToSupplyMm: 56 })
+ * // { clearanceMm: 56, obstacle: 'the supply over the board' }
  */
 export function coolerClearance(
   chassis: Pick<ChassisSheet, 'boardToCoverMm' | 'coverFanMm' | 'boardToSupplyMm'>,

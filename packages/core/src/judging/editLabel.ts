@@ -91,7 +91,7 @@ const labels: Labels = {
 
 /**
  * What an edit does, as in the list of what can be undone.
- * @example editLabel({ do: 'ungroup-drives', driveIds: ['drive-1', 'drive-2'] }, words) // 'ungroup 2 drives'
+ * @example editLabel({ do: 'ungroup-drives', driveIds: ['drive-1', 'drive-2'] }, { format }) // 'ungroup 2 drives'
  */
 export function editLabel(edit: Edit, words: Words): string {
   if (edit.do === 'several') return edit.what

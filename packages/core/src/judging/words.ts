@@ -99,7 +99,7 @@ export function fieldName({ pieceId, field }: Missing): string {
 
 /**
  * What is missing, piece by piece.
- * @example missingWords(missing, words) // 'length and bracket of Lockrow Six not given'
+ * For example "length and bracket of Lockrow Six not given".
  */
 export function missingWords(missing: readonly Missing[], words: Words): string {
   const byName = new Map<string, Set<string>>()

@@ -4,7 +4,7 @@ import { apart } from '../units/apart'
 /**
  * The likely value of an amount beside a limit, with enough digits not to contradict it; "at least" what is known
  * when values are missing.
- * @example amountText({ ...exactly(40.2, 'W') }, 40, format.watts) // '40.2 W'
+ * @example amountText(exactly(40.2, 'W'), 40, format.watts) // '40.2 W'
  */
 export function amountText(
   { low, likely, missing }: Amount,

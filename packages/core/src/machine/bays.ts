@@ -124,7 +124,7 @@ function middleOf(
 /**
  * Every bay of some blocks, in reading order, block by block, in millimetres from the front's upper left corner.
  *
- * @example baysOf(bayBlocksOf(byKind(pieces)))[0] // { id: 'chassis-1/1', number: 1, row: 1, column: 1, … }
+ * The first of the case is `chassis-1/1`, number 1, in row 1 and column 1.
  */
 export function baysOf(blocks: readonly BayBlock[]): Bay[] {
   const enclosures = [

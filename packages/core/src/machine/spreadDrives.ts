@@ -10,7 +10,7 @@ import type { PieceId } from './piece'
  * they get is worked out afterwards.
  *
  * @returns the same drives; those that share nothing keep their order
- * @example eight drives on two plugs of four: 1, 5, 2, 6, 3, 7, 4, 8
+ * Eight drives on two plugs of four come as 1, 5, 2, 6, 3, 7, 4, 8.
  */
 export function spreadDrives<Drive extends { id: PieceId }>(
   drives: readonly Drive[],

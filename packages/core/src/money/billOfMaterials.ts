@@ -33,7 +33,7 @@ export interface CostFigure {
  *
  * Pieces of one data sheet make one line. Shipping is paid once a line. Owned pieces cost nothing.
  *
- * @example two drives at 189.00 with 6.90 shipping: total exactly(38490, 'money')
+ * Two drives at 189.00 with 6.90 shipping come to 384.90.
  */
 export function billOfMaterials(
   currency: string,

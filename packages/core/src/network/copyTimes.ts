@@ -17,7 +17,7 @@ export const LINK_SPEEDS = [1e9, 2.5e9, 5e9, 10e9, 25e9] as const
  * @param bytes what is copied
  * @param machineBytesPerSecond what drives and slots give one reader; Infinity when they do not matter
  * @param packetBytes the largest packet that all on the way take
- * @example 100 GB over 1 Gb/s: about 14 and a half minutes
+ * @example copyTimes(100e9, Infinity)[0].seconds // 877.9: about 14 and a half minutes over 1 Gb/s
  */
 export function copyTimes(
   bytes: number,

@@ -15,7 +15,7 @@ export interface ReaderRates {
  *
  * @param linkBytesPerSecond what a file copy sees of one link
  * @param machineBytesPerSecond what drives and slots give all readers together
- * @example four readers over four links of 114: 114 each at best, 311 together on average
+ * @example readerRates(4, 4, 114).togetherExpectedBytesPerSecond // 311.7
  */
 export function readerRates(
   readers: number,

@@ -67,7 +67,7 @@ export function fitVerdicts<Candidate extends CataloguePart>(
 
 /**
  * The same for one part.
- * @example fitVerdict(shelf, tallCooler).verdict // 'does not fit'
+ * A cooler that is taller than its clearance gives 'does not fit'.
  */
 export function fitVerdict(design: Design, candidate: CataloguePart): FitVerdict {
   const [judged] = fitVerdicts(design, [candidate])
@@ -77,7 +77,7 @@ export function fitVerdict(design: Design, candidate: CataloguePart): FitVerdict
 
 /**
  * Why, as one sentence; empty when there is nothing to say.
- * @example reasonText(fitVerdict(shelf, tallCooler), format) // 'The cooler is 66 mm tall and touches …'
+ * For example "The cooler is 66 mm tall and touches the cover".
  */
 export function reasonText(
   { reason, needsAnother, design }: FitVerdict,

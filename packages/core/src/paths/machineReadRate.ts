@@ -7,7 +7,7 @@ import type { Machine } from '../machine/machine'
  * What do drives, slots and chipset give some readers together, were the network ports endless?
  *
  * @returns bytes a second; null without a pool, a network port or a drive that is reached
- * @example four drives of 200 MB/s that all carry data: 800 MB/s
+ * Four drives of 200 MB/s that all carry data give 800 MB/s.
  */
 export function machineReadRate(
   design: { pools: readonly Pool[] },

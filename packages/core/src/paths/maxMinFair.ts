@@ -29,7 +29,10 @@ const NEARLY = 1e-9
  * @throws RangeError for a flow on a link without capacity given, or one that nothing holds back
  * Source: progressive filling, Bertsekas and Gallager, Data Networks, section 6.5.2 (from memory); the
  * tests compare it with linear programs.
- * @example two flows over one link of 100: 50 each
+ * @example
+ * maxMinFair(new Map([['link', 100]]), ['a', 'b'].map((id) => (
+ *   { id, uses: new Map([['link', 1]]), mostBytesPerSecond: Infinity }))).rateOf.get('a')
+ * // 50
  */
 export function maxMinFair(
   capacityOf: ReadonlyMap<string, number>,

@@ -42,7 +42,7 @@ export interface CapacityFigure {
  *
  * A pool that cannot be made counts for nothing and says why; nothing is thrown.
  *
- * @example designCapacity(design, sizes, machine).workingBytes // 97387685504614 for ten 16 TB in raidz2, 80 % ceiling
+ * Ten 16 TB in raidz2 below a ceiling of 80 % give 97,387,685,504,614 bytes of usable space.
  */
 export function designCapacity(
   design: Pick<Design, 'houseRules'> & { pools: readonly Pool[]; brief: Readonly<Brief> },

@@ -24,7 +24,7 @@ export interface PoolState {
  * Each member that is away takes one from what its group tolerates. Where drives are readable alone, those that
  * are left go on; elsewhere a group that lost more than it tolerates takes the pool down.
  *
- * @example a mirrored pair with one drive on the bench: degraded, and it tolerates none
+ * A mirrored pair with one drive on the bench is degraded and tolerates none.
  */
 export function poolState(pool: Pool, away: ReadonlySet<PieceId>): PoolState {
   const full = failureGroupsOf(pool)

@@ -8,7 +8,7 @@ const HOURS_PER_DAY = 24
  * Every hour of the day counts with the price of the first band that it lies in, or with the base price.
  *
  * @returns minor units of the brief's currency
- * @example 32 base, 20 from 0 to 6: (18 × 32 + 6 × 20) / 24 = 29
+ * For example 32 as base and 20 from 0 to 6: (18 × 32 + 6 × 20) / 24 = 29.
  */
 export function averagePricePerKilowattHourMinor({
   pricePerKilowattHourMinor,

@@ -5,7 +5,7 @@ import { type Amount, exactly } from '../units/amount'
 
 /**
  * What does a piece draw in a state?
- * @example drawnWatts({ id: 'fan-1', dataSheet: fan }, 'idle') // exactly(1.2, 'W')
+ * @example drawnWatts({ id: 'board-1', dataSheet: { kind: 'board', idleWatts: 12 } }, 'idle').likely // 12
  */
 export function drawnWatts(
   { id, dataSheet }: { id: string; dataSheet: PartSheet },

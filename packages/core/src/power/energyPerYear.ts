@@ -6,7 +6,7 @@ export const HOURS_PER_YEAR = 8760
  *
  * @param watts steady watts at the wall
  * @returns kilowatt-hours
- * @example energyPerYearKilowattHours(23) / 12 * 0.32 // 5.37 a month
+ * @example energyPerYearKilowattHours(23) / 12 * 0.32 // 5.37: a month
  */
 export function energyPerYearKilowattHours(watts: number): number {
   return (watts * HOURS_PER_YEAR) / 1000

@@ -67,7 +67,7 @@ type LossCurve = readonly [fixed: number, linear: number, quadratic: number]
  * @param ratedWatts the supply's rating
  * @returns 0 to 1
  * Source: certificate levels from memory; the shape of the loss is common practice, no source.
- * @example supplyEfficiency(275, 550, 'gold', 115) // 0.9, the certificate's own point
+ * @example supplyEfficiency(275, 550, 'gold', 115) // 0.9: the certificate's own point
  */
 export function supplyEfficiency(
   outputWatts: number,

@@ -9,7 +9,7 @@ import { idleLossWatts, supplyEfficiency } from './supplyEfficiency'
  * efficient, and each has its fixed loss: that is what redundancy costs.
  *
  * @param dcWatts delivered behind the supply, 0 or more
- * @example wallWatts(275, gold550, 115) // 305.6
+ * @example wallWatts(275, { ratedWatts: 550, certificate: 'gold', modules: 1 }, 115) // 305.6
  */
 export function wallWatts(
   dcWatts: number,

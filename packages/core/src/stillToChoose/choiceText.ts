@@ -20,7 +20,7 @@ const NOUNS: Record<ChoiceNeeded, { one: string; many: string }> = {
 
 /**
  * What is still to be chosen, in words.
- * @example choiceText({ choice: 'trays', count: 4, … }, format) // '4 drive trays'
+ * @example choiceText({ choice: 'trays', count: 4, which: null }, format) // '4 drive trays'
  */
 export function choiceText(
   { choice, count, which }: Pick<OpenChoice, 'choice' | 'count' | 'which'>,

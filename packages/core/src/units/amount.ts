@@ -34,7 +34,7 @@ export function exactly<U extends Unit>(
  * All of them together: bands add, and what is missing of one is missing of the sum.
  *
  * @param unit that of every amount; the sum of none is 0 of it
- * @example sumOf([exactly(3, 'W'), { ...exactly(1, 'W'), high: 2 }], 'W') // 4, at most 5 W
+ * @example sumOf([exactly(3, 'W'), { ...exactly(1, 'W'), high: 2 }], 'W').high // 5
  */
 export function sumOf<U extends Unit>(amounts: readonly Amount<U>[], unit: U): Amount<U> {
   return amounts.reduce<Amount<U>>(

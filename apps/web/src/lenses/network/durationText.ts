@@ -6,7 +6,7 @@ const DAY = 86_400
 
 /**
  * A time in the unit that reads best.
- * @example durationText(880) // "14.7 min"
+ * @example durationText(880) // '14.7 min'
  */
 export function durationText(seconds: number): string {
   if (seconds < 1) return 'under 1 s'

@@ -30,7 +30,7 @@ const UNIT = '(?:\\s*(?:mm|tb|gb|w|db(?:\\(a\\))?|g|eur|€))?'
  * A measurement is written with its name before or after: "depth under 400", "at least 8 bays". What is
  * not understood stays a word, so nothing is lost.
  *
- * @example askParts('rack, depth under 400, at least 8 bays') // two conditions and the word "rack"
+ * @example parsePartQuery('rack, at least 8 bays').words // ['rack']
  */
 export function parsePartQuery(text: string): PartQuery {
   let rest = ` ${text.toLowerCase().replaceAll(',', ' , ')} `

@@ -14,7 +14,7 @@ const MOST_SEARCHED = 2
  *
  * @param fits whether some of the devices can all be placed
  * @returns ids of the devices; empty when all find a place or no small set says why
- * @example two ×16 cards for one slot: both of them, whatever else is there
+ * Two ×16 cards for one slot: both of them, whatever else is there.
  */
 export function devicesInConflict(
   { places, devices }: PlacementProblem,

@@ -15,7 +15,7 @@ export interface PlaceChoice {
  *
  * What else is there is left out of account: setting one lets another go where it goes best.
  *
- * @example placeChoices(machine)[0] // { pieceId: 'controller-1', kind: 'slot', numbers: [1, 3] }
+ * A card that two of three slots hold: `{ pieceId: 'controller-1', kind: 'slot', numbers: [1, 3] }`.
  */
 export function placeChoices({ ofKind, fittings, madeFrom }: Machine): PlaceChoice[] {
   const { places, devices } = placementProblem(ofKind, fittings, madeFrom.paths, false).problem

@@ -44,7 +44,7 @@ const MOST_MATCHINGS = 100
  * @returns the best first; empty only without a way to keep the pins
  * Source: branch and bound over cheapest matchings, compared with every way in the tests; lanes and generation
  * are the lower of place and device, common practice.
- * @example placeDevices({ places: slots, devices: [controller, networkCard], sharing: [] })[0].placed
+ * @example placeDevices({ places: [], devices: [], sharing: [] }).length // 1: the way without any device
  */
 export function placeDevices(problem: PlacementProblem, most = 1): Placement[] {
   const { ways, isBest } = bestWays(problem, most, MOST_MATCHINGS)

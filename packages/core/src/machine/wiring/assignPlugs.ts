@@ -26,7 +26,7 @@ const MOST_STEPS = 1_000
  * in order, since changing them over changes nothing.
  *
  * Source: branch and bound; the tests compare it with trying every way.
- * @example two drives of a mirror, two controllers: one on each
+ * Two drives of a mirror and two controllers: one on each.
  */
 export function assignPlugs(
   wanted: readonly Item[],

@@ -22,7 +22,7 @@ const otherPlug = (plug: PowerPlug): PowerPlug =>
  * plugs of a four-pole one; the other way round a SATA plug would have to carry what it is not made for.
  *
  * @returns null when it cannot
- * @example a lead of 4 four-pole plugs, 1 four-pole and 3 SATA plugs wanted: two bought adapters
+ * A lead of 4 four-pole plugs, of which 1 four-pole and 3 SATA plugs are wanted: two bought adapters.
  */
 export function leadOutlets(
   { plug, plugs, adapters }: SupplyLead,

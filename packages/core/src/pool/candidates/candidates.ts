@@ -11,7 +11,7 @@ import { markUnbeaten } from './unbeaten'
  *
  * @param rules fill ceiling, snapshot reserve and compression
  * @returns in the order of the families; empty without drives
- * @example candidates(eightOldDrives, rules).filter(({ unbeaten }) => unbeaten)
+ * @example candidates([], rules) // []
  */
 export function candidates(drives: readonly CandidateDrive[], rules: HouseRules): Candidate[] {
   if (drives.length === 0) return []

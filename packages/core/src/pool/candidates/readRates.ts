@@ -15,7 +15,10 @@ const FLASH_READS_PER_SECOND = 20_000
  *
  * @param members drives that hold data; empty gives null
  * Source: common practice, no source.
- * @example readRates(fourDrivesOf200MBps, { streamingDrives: 3, randomDrives: 1 }).streamingBytesPerSecond // 600e6
+ * @example
+ * readRates([{ outerRateBytesPerSecond: 200e6, rpm: 5400 }], { streamingDrives: 3, randomDrives: 1 })
+ *   .streamingBytesPerSecond
+ * // 600e6
  */
 export function readRates(
   members: readonly Omit<CandidateDrive, 'id'>[],
@@ -29,7 +32,7 @@ export function readRates(
   }
 }
 
-/** @example readsPerSecond(7200) // 78.9: 8.5 ms to the track and 4.17 ms for half a turn */
+/** At 7,200 a minute 78.9: 8.5 ms to the track and 4.17 ms for half a turn. */
 function readsPerSecond(rpm: number): number {
   if (rpm === 0) return FLASH_READS_PER_SECOND
   return 1 / (SEEK_SECONDS + 30 / rpm)

@@ -28,8 +28,8 @@ export interface ColumnCapacity extends FamilyCapacity {
  * @throws PoolError naming `columns`, `parity` or `members`
  * Source: common practice, no source: 5 columns with single parity and 64 KiB want clusters of 256 KiB;
  * formatted otherwise, writes fall to a third.
- * @example columnsCapacity({ columns: 3, parity: 1, slabBytes: 1, interleaveBytes: 65536, members: [2, 2, 2] })
- * // { usableBytes: 4, clusterBytes: 131072, … }
+ * @example columnsCapacity({ columns: 3, parity: 1, slabBytes: 1, interleaveBytes: 65536, members: [2, 2, 2] }).usableBytes
+ * // 4: in clusters of 131,072 bytes
  */
 export function columnsCapacity(pool: ColumnPool): ColumnCapacity {
   const { columns, parity, slabBytes, interleaveBytes, members } = pool

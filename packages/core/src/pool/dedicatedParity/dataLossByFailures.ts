@@ -15,7 +15,7 @@ export interface DataLoss {
  * Up to as many failures as there are parity drives nothing is lost. Beyond that parity helps with none of
  * them: what the failed data drives held is gone, and every other drive keeps its files.
  *
- * @example two parity drives, data of 8, 4 and 4 TB, three failures: least 4, most 16 TB
+ * Two parity drives, data of 8, 4 and 4 TB, three failures: least 4, most 16 TB.
  */
 export function dataLossByFailures({ parity, data }: DedicatedParityPool): DataLoss[] {
   const ascending = [...data].sort((one, other) => one - other)

@@ -27,7 +27,7 @@ export interface PulledPool {
  * drive has files of its own, only those of the failed ones are gone.
  *
  * @param bytesOf sizes of the drives
- * @example one drive of a mirrored pair: degraded, and its partner is fatal next
+ * One drive of a mirrored pair: degraded, and its partner is fatal next.
  */
 export function pullDrives(
   { pools }: Pick<Design, 'pools'>,
@@ -143,7 +143,7 @@ export interface FatalSet {
  *
  * @param awayIds members that are away already; each leaves less to tolerate
  * @returns nothing of a pool that is down with those
- * @example two groups of double parity: 3 failures, in either group
+ * Two groups of double parity: 3 failures, in either group.
  */
 export function smallestFatalSets(
   { pools }: Pick<Design, 'pools'>,

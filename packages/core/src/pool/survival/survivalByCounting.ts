@@ -35,7 +35,7 @@ export interface Survival {
  * subset of small pools.
  * @example
  * survivalByCounting([{ width: 10, tolerates: 2 }, { width: 10, tolerates: 2 }]).byFailures[2]
- * // { failures: 3, survivingSets: '900', sets: '1140', survivingShare: 0.789… }
+ * // { failures: 3, survivingSets: '900', sets: '1140', survivingShare: 900 / 1140 }
  */
 export function survivalByCounting(groups: readonly CountedGroup[]): Survival {
   const members = groups.reduce((sum, group) => sum + group.width, 0)

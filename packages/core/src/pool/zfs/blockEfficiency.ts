@@ -20,7 +20,7 @@ export interface BlockEfficiency {
  * @param vdev kind and number of members of the group
  * @param blockBytes before compression
  * Source: OpenZFS 2.1.11, vdev_raidz_asize and vdev_draid_asize.
- * @example blockEfficiency({ kind: 'raidz2' }, 10, 12, 16384) // 24,576 allocated, share 0.667
+ * @example blockEfficiency({ kind: 'raidz2' }, 10, 12, 16384).share // 0.667: 24,576 bytes allocated
  */
 export function blockEfficiency(
   vdev: { kind: ZfsVdevKindName | 'draid'; draid?: DraidShape | undefined },

@@ -10,7 +10,9 @@ import type { VdevKind } from './vdevKinds'
  *
  * @param kind a mirror or a raidz
  * @returns the drives of each group, the largest first; null when no cut is possible
- * @example cutBySize(eightDrives, raidz(1)) // [['drive-1', 'drive-2', 'drive-3'], ['drive-4', …], …]
+ * @example
+ * cutBySize([4, 8, 8, 4].map((capacityBytes, at) => ({ id: `drive-${at}`, capacityBytes })), mirror)[0]
+ * // ['drive-1', 'drive-2']
  */
 export function cutBySize(drives: readonly SizedDrive[], kind: VdevKind): string[][] | null {
   const sorted = [...drives].sort((one, other) => other.capacityBytes - one.capacityBytes)

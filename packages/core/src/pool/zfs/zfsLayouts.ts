@@ -36,8 +36,8 @@ const DRAID_DATA = [2, 4, 8, 16]
  * number of drives forbids are listed too, with the reason.
  *
  * @param drives at least one, with their sizes
- * @example zfsLayouts(sixDrives).map(({ title }) => title)
- * // ['single parity, 6 wide', 'double parity, 6 wide', …, 'three pairs', …]
+ * @example zfsLayouts([1, 2, 3].map((at) => ({ id: `drive-${at}`, capacityBytes: 4e12 })))[0].title
+ * // 'single parity, 3 wide'
  */
 export function zfsLayouts(drives: readonly SizedDrive[]): Layout<ZfsDesignPool>[] {
   const bySize = largestFirst(drives)

@@ -1,0 +1,74 @@
+/** Every `@example` of the core and of the web application's plain functions is run, so that none can go stale. */
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
+import { runInNewContext } from 'node:vm'
+import { mirror } from '../../packages/core/src/pool/zfs/vdevKinds/mirror'
+import { raidz } from '../../packages/core/src/pool/zfs/vdevKinds/raidz'
+import { exactly } from '../../packages/core/src/units/amount'
+import { formatterFor } from '../../packages/core/src/units/formatter'
+
+const ROOT = join(import.meta.dirname, '..', '..')
+
+/** What examples may name besides the exports of their own file. */
+const AT_HAND = { exactly, format: formatterFor('en'), mirror, raidz, rules: {} }
+
+interface Example {
+  file: string
+  call: string
+  /** The value in JavaScript. After a colon and a space words may follow. */
+  value: string
+}
+
+function examplesOf(file: string): Example[] {
+  const source = readFileSync(join(ROOT, file), 'utf8')
+  return [...source.matchAll(/\/\*\*([\s\S]*?)\*\//g)].flatMap(([, comment = '']) =>
+    comment
+      .replaceAll(/\n\s*\* ?/g, '\n')
+      .split('@example')
+      .slice(1)
+      .map((text) => {
+        const [call = '', value = ''] = (text.split('\n@')[0] ?? '')
+          .replaceAll('\n', ' ')
+          .split('// ')
+        return { file, call: call.trim(), value: value.trim() }
+      }),
+  )
+}
+
+const FIGURE = /^(-?[\d_.]+)(?:e(\d+))?(?:: .*)?$/
+
+/** A figure is meant to as many digits as it shows. */
+function halfOfLastDigit(figure: string): number | null {
+  const [, digits, exponent = '0'] = FIGURE.exec(figure) ?? []
+  if (digits === undefined) return null
+  const decimals = digits.split('.')[1]?.length ?? 0
+  return decimals === 0 && exponent === '0' ? 0 : 0.5 * 10 ** (Number(exponent) - decimals)
+}
+
+const examples = ['packages/core/src', 'apps/web/src']
+  .flatMap((folder) =>
+    readdirSync(join(ROOT, folder), { recursive: true, encoding: 'utf8' }).map((file) =>
+      join(folder, file),
+    ),
+  )
+  .filter((file) => /\.tsx?$/.test(file) && !/\.test\.tsx?$/.test(file))
+  .sort()
+  .flatMap(examplesOf)
+
+test('examples are found', () => {
+  expect(examples.length).toBeGreaterThan(50)
+})
+
+test.each(examples)('$file: $call', async ({ file, call, value }) => {
+  const module = (await import(pathToFileURL(join(ROOT, file)).href)) as Record<string, unknown>
+  const names = { ...AT_HAND, ...module }
+  const answer: unknown = runInNewContext(`(${call})`, names)
+  const tolerance = halfOfLastDigit(value)
+  if (tolerance === null) {
+    expect(answer).toEqual(runInNewContext(`(${value})`, names))
+  } else {
+    const meant = Number((/^[-\d_.e]+/.exec(value)?.[0] ?? '').replaceAll('_', ''))
+    expect(Math.abs(Number(answer) - meant)).toBeLessThanOrEqual(tolerance)
+  }
+})
