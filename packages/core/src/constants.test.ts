@@ -1,17 +1,65 @@
-import { AMPS_PER_POWER_PLUG } from './catalogue/plugs'
-import { BOARD_HOLES, BOARD_OUTLINES, RACK_OPENING_MM, RACK_UNIT_MM } from './catalogue/standards'
+import { AMPS_PER_POWER_PLUG, DRIVE_RAIL_VOLTS, DRIVES_PER_DATA_PLUG } from './catalogue/plugs'
+import {
+  BOARD_HOLES,
+  BOARD_OUTLINES,
+  BRACKET_HEIGHT_MM,
+  CARD_PITCH_MM,
+  CPU_PLUG_WATTS,
+  DRIVE_OUTLINES,
+  HOLES_FROM_EDGE,
+  OPENING_525,
+  RACK_OPENING_MM,
+  RACK_UNIT_MM,
+  REAR_SOCKETS,
+  SUPPLY_ENVELOPES,
+} from './catalogue/standards'
+import { USUAL_FILE_BYTES } from './design/brief'
+import { DEFAULT_HOUSE_RULES } from './design/houseRules'
+import { USUAL_ASHIFT } from './design/pools/zfsPool'
+import { FLOOR_BYTES } from './findings/core/littleMemory'
+import { LARGEST_CLUSTER, SMALLEST_CLUSTER } from './findings/layout/clusterSize'
+import { WORTH_SAYING_BYTES } from './findings/layout/mixedSizes'
+import { LARGE_DRIVE_BYTES } from './findings/layout/singleParityLargeDrives'
+import { MOST_MEMBERS } from './findings/layout/veryWideGroup'
+import { MOST_IDLE_WATTS } from './findings/power/brickTooSmall'
+import { ONE_PERSON_GRAMS } from './findings/shell/heavyToLift'
+import { MOST_OF_THE_BOARD, WORTH_SAYING } from './findings/shell/supplyOverBoard'
+import { USUAL_PLUG_ROOM_MM } from './fit/plugRoom'
+import { RISE_KELVIN, WARMEST_CELSIUS } from './limits/roomTemperatureLimit'
 import {
   COPY_SHARE,
   ethernetBytesPerSecond,
   PACKET_BYTES,
   pcieBytesPerSecond,
   SATA_BYTES_PER_SECOND,
+  USB_BYTES_PER_SECOND,
+  USUAL_DRIVE_BYTES_PER_SECOND,
 } from './machine/linkRates'
+import {
+  BEHIND_DRIVES_MM,
+  BOARD_OVER_FLOOR_MM,
+  CARD_PLUGS_OVER_BOARD_MM,
+  SLACK_MM,
+  STEP_MM,
+} from './machine/wiring/cableLength'
 import { DRIVES_PER_BACKPLANE_PLUG } from './machine/wiring/powerEnds'
 import { AMPS_PER_LEAD, DRIVES_PER_LEAD } from './machine/wiring/wirePower'
 import { LINK_SPEEDS } from './network/copyTimes'
+import { WHOLE_SURFACE_SHARE } from './paths/scenarioRates'
+import { FLASH_READS_PER_SECOND, SEEK_SECONDS } from './pool/candidates/readRates'
+import { MOST_PARITY_DRIVES } from './pool/dedicatedParity/dedicatedParityCapacity'
 import { HOURS_PER_YEAR } from './power/energyPerYear'
+import { BAND_HIGH, BAND_LOW } from './power/idlePower'
+import { idleLossWatts, supplyEfficiency } from './power/supplyEfficiency'
 import { GB, GIB, KIB, MIB, TB, TIB } from './units/bytes'
+
+const PRACTICE = 'common practice, no source'
+
+/** What a supply of 1,000 W gives at 20, 50 and 100 % of that, in per cent. */
+const levels = (certificate: Parameters<typeof supplyEfficiency>[2], volts: 115 | 230): number[] =>
+  [200, 500, 1000].map((watts) =>
+    Math.round(100 * supplyEfficiency(watts, 1000, certificate, volts)),
+  )
 
 /** Constants of docs/methods.md with where each comes from, so that a slip in one is seen. */
 const constants: [name: string, is: unknown, value: unknown, source: string][] = [
@@ -20,14 +68,83 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['hours of a year', HOURS_PER_YEAR, 365 * 24, 'a year of 365 days'],
   ['rack unit, mm', RACK_UNIT_MM, 44.45, 'EIA-310, from memory'],
   ['rack opening, mm', RACK_OPENING_MM, 450, 'EIA-310, from memory'],
-  ['ATX, mm', BOARD_OUTLINES.ATX, { widthMm: 305, depthMm: 244 }, 'ATX 2.x, from memory'],
-  ['Mini-ITX, mm', BOARD_OUTLINES['Mini-ITX'], { widthMm: 170, depthMm: 170 }, 'from memory'],
+  [
+    'outlines of boards, mm',
+    Object.entries(BOARD_OUTLINES).map(([size, { widthMm, depthMm }]) => [size, widthMm, depthMm]),
+    [
+      ['Mini-ITX', 170, 170],
+      ['microATX', 244, 244],
+      ['ATX', 305, 244],
+      ['SSI CEB', 305, 267],
+      ['SSI EEB', 305, 330],
+    ],
+    'ATX, microATX, Mini-ITX and SSI specifications, from memory',
+  ],
+  ['holes of ATX', BOARD_HOLES.ATX.length, 9, 'ATX 2.x, from memory'],
   ['holes of microATX', BOARD_HOLES.microATX.length, 9, 'microATX 1.2, from memory'],
+  ['holes of Mini-ITX', BOARD_HOLES['Mini-ITX'].length, 4, 'Mini-ITX 2.0, from memory'],
+  [
+    'front row of SSI EEB, ± mm',
+    Math.max(...BOARD_HOLES['SSI EEB'].map(({ withinMm }) => withinMm)),
+    8,
+    'from memory, only roughly',
+  ],
+  [
+    'first hole from the edges, mm',
+    HOLES_FROM_EDGE,
+    { alongMm: 0.25 * 25.4, rearMm: 0.4 * 25.4, lastColumnMm: 281.94 },
+    'ATX, 0.25 and 0.4 inch, from memory',
+  ],
+  [
+    'drives, mm',
+    Object.values(DRIVE_OUTLINES).map((drive) => Object.values(drive)),
+    [
+      [101.6, 147, 26.1],
+      [69.85, 100.45, 19.05],
+    ],
+    'SFF-8301, SFF-8201, from memory',
+  ],
+  ['wide opening, mm', Object.values(OPENING_525), [146.05, 41.53], 'SFF-8551, from memory'],
+  ['card to card, mm', CARD_PITCH_MM, 0.8 * 25.4, 'ATX, 0.8 inch, from memory'],
+  ['brackets, mm', BRACKET_HEIGHT_MM, { full: 120, half: 79.2 }, 'PCI Express CEM, from memory'],
+  ['sockets at the rear, mm', Object.values(REAR_SOCKETS), [158.75, 44.45], 'ATX, from memory'],
+  [
+    'supplies, mm',
+    Object.entries(SUPPLY_ENVELOPES).map(([shape, envelope]) => [
+      shape,
+      ...Object.values(envelope),
+    ]),
+    [
+      ['ATX', 150, 86, 140],
+      ['SFX', 125, 63.5, 100],
+      ['SFX-L', 125, 63.5, 130],
+      ['TFX', 85, 65, 175],
+      ['Flex', 81.5, 40.5, 150],
+      ['CRPS', 73.5, 40, 185],
+      ['brick', 0, 0, 0],
+    ],
+    'design guides for desktop supplies, M-CRPS, from memory',
+  ],
+  ['a CPU plug, W', CPU_PLUG_WATTS, 4 * 7 * 12, 'four contacts of 7 A, from memory'],
+  [
+    'a lane by generation, MB/s',
+    [1, 2, 3, 4, 5].map((generation) => Math.round(pcieBytesPerSecond(generation, 1) / 1e5) / 10),
+    [200, 400, 836.9, 1673.8, 3347.7],
+    'PCI Express Base, from memory, times 0.80 and 0.85: common practice',
+  ],
   ['a lane of generation 2', pcieBytesPerSecond(2, 1), 500e6 * 0.8, 'common practice: 400 MB/s'],
   ['a lane of generation 3', pcieBytesPerSecond(3, 1), 984.6e6 * 0.85, 'from memory'],
   ['SATA', SATA_BYTES_PER_SECOND, { 1: 150e6, 2: 300e6, 3: 600e6 }, 'Serial ATA, from memory'],
   ['usual packets', PACKET_BYTES, { usual: 1500, jumbo: 9000 }, 'IEEE 802.3, from memory'],
   ['gigabit payload', Math.round(ethernetBytesPerSecond(1e9) / 1e4), 11866, '1,460 of 1,538 bytes'],
+  [
+    'payload with jumbo packets',
+    Math.round(ethernetBytesPerSecond(1e9, PACKET_BYTES.jumbo) / 1e4),
+    12392,
+    '8,960 of 9,038 bytes',
+  ],
+  ['USB', USB_BYTES_PER_SECOND, 500e6, 'USB 3.2 at 5 Gb/s with 8b/10b, from memory'],
+  ['a drive of unknown rate', USUAL_DRIVE_BYTES_PER_SECOND, 150e6, PRACTICE],
   ['a file copy over a link', COPY_SHARE, 0.96, 'common practice: 113 to 114 MB/s'],
   ['link speeds', LINK_SPEEDS, [1e9, 2.5e9, 5e9, 10e9, 25e9], 'IEEE 802.3, from memory'],
   [
@@ -36,9 +153,75 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
     { 'SATA power': 4.5, 'peripheral power': 5 },
     'memory; 5 A is common practice',
   ],
+  ['rail of the drives, V', DRIVE_RAIL_VOLTS, 12, 'Serial ATA, from memory'],
+  [
+    'lanes of plugs',
+    ['SFF-8087', 'SFF-8643', 'SFF-8088', 'SFF-8644', 'SATA', 'SFF-8482', 'SFF-8639'].map(
+      (plug) => DRIVES_PER_DATA_PLUG[plug as keyof typeof DRIVES_PER_DATA_PLUG],
+    ),
+    [4, 4, 4, 4, 1, 1, 4],
+    'SFF specifications, from memory',
+  ],
   ['drives on a lead', DRIVES_PER_LEAD, 4, 'common practice, no source'],
   ['wire of a lead, A', AMPS_PER_LEAD, 10, '18 AWG, common practice'],
-  ['drives behind a plug', DRIVES_PER_BACKPLANE_PLUG, 4, 'common practice, no source'],
+  ['drives behind a plug', DRIVES_PER_BACKPLANE_PLUG, 4, PRACTICE],
+  [
+    'cables, mm',
+    [BEHIND_DRIVES_MM, BOARD_OVER_FLOOR_MM, CARD_PLUGS_OVER_BOARD_MM, SLACK_MM, STEP_MM],
+    [22, 8, 60, 120, 50],
+    PRACTICE,
+  ],
+  ['room for plugs, mm', USUAL_PLUG_ROOM_MM, 60, 'common practice: 40 to 70 mm'],
+  ['levels of plain', levels('plain', 115), [80, 80, 80], 'certificate, from memory'],
+  ['levels of bronze', levels('bronze', 115), [82, 85, 82], 'certificate, from memory'],
+  ['levels of silver', levels('silver', 115), [85, 88, 85], 'certificate, from memory'],
+  ['levels of gold', levels('gold', 115), [87, 90, 87], 'certificate, from memory'],
+  ['levels of platinum', levels('platinum', 115), [90, 92, 89], 'certificate, from memory'],
+  ['levels of bronze, 230 V', levels('bronze', 230), [85, 88, 85], 'certificate, from memory'],
+  ['levels of silver, 230 V', levels('silver', 230), [87, 90, 87], 'certificate, from memory'],
+  ['levels of gold, 230 V', levels('gold', 230), [90, 92, 89], 'certificate, from memory'],
+  ['levels of platinum, 230 V', levels('platinum', 230), [92, 94, 90], 'certificate, from memory'],
+  [
+    'titanium at a tenth',
+    [115, 230].map((volts) => supplyEfficiency(100, 1000, 'titanium', volts as 115 | 230)),
+    [0.9, 0.9].map((level) => expect.closeTo(level, 2) as number),
+    'certificate, from memory',
+  ],
+  ['loss of plain without load, W', idleLossWatts(1000, 'plain', 115), 25, PRACTICE],
+  ['band of idle watts', [BAND_LOW, BAND_HIGH], [0.9, 1.25], PRACTICE],
+  ['a disk over its surface', WHOLE_SURFACE_SHARE, 3 / 4, 'half as fast inside: common practice'],
+  ['seek, s', SEEK_SECONDS, 0.0085, 'common practice: 8 to 9 ms'],
+  ['small reads of flash', FLASH_READS_PER_SECOND, 20_000, PRACTICE],
+  ['warmer than the room, K', RISE_KELVIN, { low: 8, high: 20 }, PRACTICE],
+  ['warmest drive, °C', WARMEST_CELSIUS, 50, PRACTICE],
+  [
+    'house rules',
+    DEFAULT_HOUSE_RULES,
+    {
+      fillCeiling: 0.8,
+      snapshotReserve: 0,
+      compressionRatio: 1,
+      ecc: 'worthwhile',
+      memory: 'floor of 8 GiB',
+    },
+    PRACTICE,
+  ],
+  ['floor of memory, GiB', FLOOR_BYTES / GIB, 8, PRACTICE],
+  [
+    'usual files',
+    USUAL_FILE_BYTES,
+    { media: 4e9, projects: 50e6, backups: 5e8, 'machine images': 40e9, other: 1e6 },
+    PRACTICE,
+  ],
+  ['sectors', 2 ** USUAL_ASHIFT, 4096, 'zpoolprops(7), ashift; 4 KiB is common practice'],
+  ['parity drives', MOST_PARITY_DRIVES, { 'dedicated-parity': 2, 'scheduled-parity': 6 }, PRACTICE],
+  ['a large drive under single parity', LARGE_DRIVE_BYTES, 8e12, PRACTICE],
+  ['members of a wide group', MOST_MEMBERS, 12, PRACTICE],
+  ['clusters', [SMALLEST_CLUSTER, LARGEST_CLUSTER], [4096, 2097152], 'from memory'],
+  ['unused space worth saying', WORTH_SAYING_BYTES, 10e9, 'ours'],
+  ['lifted by one, kg', ONE_PERSON_GRAMS / 1000, 18, PRACTICE],
+  ['idle behind a brick, W', MOST_IDLE_WATTS, 50, PRACTICE],
+  ['of the board hidden', [WORTH_SAYING, MOST_OF_THE_BOARD], [0.1, 0.5], 'ours'],
 ]
 
 test.each(constants)('%s', (_name, is, value, source) => {

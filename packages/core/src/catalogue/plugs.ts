@@ -36,6 +36,9 @@ export const DRIVES_PER_DATA_PLUG: Record<DataPlug, number> = {
   USB: 1,
 }
 
+/** The rail that motors of drives start from. Source: Serial ATA specification (from memory). */
+export const DRIVE_RAIL_VOLTS = 12
+
 /**
  * What the 12 V contacts of one plug carry, amperes.
  *

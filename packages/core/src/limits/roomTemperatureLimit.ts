@@ -3,10 +3,10 @@ import { piecesOf } from '../machine/machine'
 import type { Amount } from '../units/amount'
 
 /** How much warmer than the room drives get, well and badly aired. Common practice, no source. */
-const RISE_KELVIN = { low: 8, high: 20 }
+export const RISE_KELVIN = { low: 8, high: 20 }
 
 /** Warmer than this nobody wants a drive. Common practice, no source. */
-const WARMEST_CELSIUS = 50
+export const WARMEST_CELSIUS = 50
 
 interface Facts {
   roomCelsius: number

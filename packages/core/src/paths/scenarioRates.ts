@@ -12,7 +12,7 @@ import {
  * From the outer to the inner edge of a disk the rate falls to about half, so over the whole surface it is
  * about three quarters of what it is outside. Common practice, no source.
  */
-const WHOLE_SURFACE_SHARE = 0.75
+export const WHOLE_SURFACE_SHARE = 0.75
 
 export interface LinkLoad {
   link: Link

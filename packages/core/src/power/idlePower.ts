@@ -42,8 +42,8 @@ export interface PowerFigure {
  * Measured idle is usually above the estimate: 40 W expected, over 50 W found. Common practice, no
  * source.
  */
-const BAND_LOW = 0.9
-const BAND_HIGH = 1.25
+export const BAND_LOW = 0.9
+export const BAND_HIGH = 1.25
 
 /**
  * What does the machine draw at the wall, idle, with its drives spinning?

@@ -1,9 +1,8 @@
 import { kindOf } from '../catalogue/partKinds'
+import { DRIVE_RAIL_VOLTS } from '../catalogue/plugs'
 import { wattsOf } from '../catalogue/wattsOf'
 import { type Machine, piecesOf } from '../machine/machine'
 import type { Missing } from '../units/amount'
-
-const DRIVE_RAIL_VOLTS = 12
 
 export interface StartSurge {
   /**

@@ -5,7 +5,7 @@ import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
 import { GIB, TB } from '../../units/bytes'
 
-const FLOOR_BYTES = 8 * GIB
+export const FLOOR_BYTES = 8 * GIB
 
 /** A drive holds a little more than its label says, so the rule counts terabytes to a tenth, as sold. */
 const tenthsOfTb = (bytes: number): number => Math.round((bytes / TB) * 10) / 10

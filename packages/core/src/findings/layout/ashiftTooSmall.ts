@@ -1,3 +1,4 @@
+import { USUAL_ASHIFT } from '../../design/pools/zfsPool'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
@@ -43,6 +44,3 @@ export const ashiftTooSmall: Rule<'ashift-too-small', Facts> = {
     `${upperFirst(pool(poolId))} has ashift ${ashift}, blocks of ${format.number(2 ** ashift)} bytes, on drives with sectors of ${format.number(sectorBytes)}: small writes are many times slower, and ashift cannot be changed later. Set it to ${Math.log2(sectorBytes)}.`,
   question: 'whether ashift suits the sectors of the drives',
 }
-
-/** 4,096 bytes: the sectors of nearly all drives sold today. Common practice, no source. */
-const USUAL_ASHIFT = 12

@@ -4,8 +4,8 @@ import { KIB, MIB } from '../../units/bytes'
 import type { Rule } from '../../judging/rule'
 
 /** Cluster sizes that file systems for such pools offer, in bytes. From memory. */
-const SMALLEST_CLUSTER = 4 * KIB
-const LARGEST_CLUSTER = 2 * MIB
+export const SMALLEST_CLUSTER = 4 * KIB
+export const LARGEST_CLUSTER = 2 * MIB
 
 interface Facts {
   poolId: string

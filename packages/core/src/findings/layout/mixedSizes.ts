@@ -3,7 +3,7 @@ import type { Rule } from '../../judging/rule'
 import { TB } from '../../units/bytes'
 
 /** Drives sold as the same size differ by a few sectors; below this nobody minds. */
-const WORTH_SAYING_BYTES = 0.01 * TB
+export const WORTH_SAYING_BYTES = 0.01 * TB
 
 interface Facts {
   groupId: string

@@ -4,7 +4,7 @@ import { familyOf } from '../../pool/families'
 import { TB } from '../../units/bytes'
 
 /** From about this size on a disk is rebuilt for most of a day. Common practice, no source. */
-const LARGE_DRIVE_BYTES = 8 * TB
+export const LARGE_DRIVE_BYTES = 8 * TB
 
 interface Facts {
   groupIds: readonly string[]

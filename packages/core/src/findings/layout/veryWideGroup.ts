@@ -6,7 +6,7 @@ import { familyOf } from '../../pool/families'
  * More members of one parity group than this make rebuilds long and small reads slow; twelve are the most that
  * many builders take. Common practice, no source. dRAID is made for more.
  */
-const MOST_MEMBERS = 12
+export const MOST_MEMBERS = 12
 
 interface Facts {
   groupIds: readonly string[]

@@ -5,7 +5,7 @@ import { pieceOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
 
 /** A brick pays off only under about this much idle. Common practice, no source. */
-const MOST_IDLE_WATTS = 50
+export const MOST_IDLE_WATTS = 50
 
 interface Facts {
   supplyId: PieceId

@@ -5,7 +5,7 @@ import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
 
 /** Two people lift what is heavier. Common practice, no source; the rules at work differ by country. */
-const ONE_PERSON_GRAMS = 18_000
+export const ONE_PERSON_GRAMS = 18_000
 
 interface Facts {
   grams: number

@@ -5,9 +5,9 @@ import type { Rule } from '../../judging/rule'
 import { pieceOf } from '../../machine/machine'
 
 /** Below this share of the board nobody is in anybody's way. */
-const WORTH_SAYING = 0.1
+export const WORTH_SAYING = 0.1
 /** Over this share memory and plugs lie under it too. Common practice, no source. */
-const MOST_OF_THE_BOARD = 0.5
+export const MOST_OF_THE_BOARD = 0.5
 
 interface Facts {
   boardToSupplyMm: number

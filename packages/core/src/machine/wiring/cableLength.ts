@@ -14,16 +14,16 @@ export interface Spot {
 export const BEHIND_DRIVES_MM = 22
 
 /** Height of a board over the floor of the case, with its stand-offs. Common practice, no source. */
-const BOARD_OVER_FLOOR_MM = 8
+export const BOARD_OVER_FLOOR_MM = 8
 
 /** Where plugs of cards sit, over the board. Common practice, no source. */
-const CARD_PLUGS_OVER_BOARD_MM = 60
+export const CARD_PLUGS_OVER_BOARD_MM = 60
 
 /** Bends, the way round what stands between, and a hand's slack. Common practice, no source. */
-const SLACK_MM = 120
+export const SLACK_MM = 120
 
 /** Cables are sold in such steps. */
-const STEP_MM = 50
+export const STEP_MM = 50
 
 /**
  * How long must a cable between two places be?

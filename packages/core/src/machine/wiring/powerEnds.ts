@@ -1,4 +1,4 @@
-import type { PowerPlug } from '../../catalogue/plugs'
+import { DRIVE_RAIL_VOLTS, type PowerPlug } from '../../catalogue/plugs'
 import { wattsOf } from '../../catalogue/wattsOf'
 import type { WiringEnd } from '../../design/pathChoices'
 import type { Bay, BayBlock, BayId } from '../bays'
@@ -22,8 +22,6 @@ export interface PowerEnd {
 
 /** Drives on a backplane of which no data sheet speaks: one plug feeds about this many. Common practice, no source. */
 export const DRIVES_PER_BACKPLANE_PLUG = 4
-
-const DRIVE_RAIL_VOLTS = 12
 
 /**
  * Where power plugs must go: into every drive, into every plug of a backplane that has a drive, into whatever

@@ -2,10 +2,10 @@ import type { Traits } from '../layoutFamily'
 import type { CandidateDrive } from './candidate'
 
 /** How long a head takes to the right track on average. Common practice, no source: 8 to 9 ms. */
-const SEEK_SECONDS = 0.0085
+export const SEEK_SECONDS = 0.0085
 
 /** Small reads of a flash drive on SATA. Common practice, no source: tens of thousands. */
-const FLASH_READS_PER_SECOND = 20_000
+export const FLASH_READS_PER_SECOND = 20_000
 
 /**
  * How fast would it read? A first estimate: the drives alone, without controller, slot and network.

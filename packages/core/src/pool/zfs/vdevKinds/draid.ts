@@ -1,9 +1,9 @@
+import { MIB } from '../../../units/bytes'
 import { floorDivide } from '../../../units/floorDivide'
 import { greatestDivisor } from '../../../units/greatestDivisor'
 import { type DraidShape, redundancyOfVdev } from '../../../design/pools/zfsPool'
 import { sectorsFor, type VdevKind } from './vdevKind'
 
-const MIB = 2 ** 20
 /** A member is cut into rows of this size; 32 MiB at its end stay free for reflow. */
 const ROW_BYTES = 16 * MIB
 const RESERVE_BYTES = 32 * MIB
