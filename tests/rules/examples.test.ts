@@ -3,15 +3,24 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { runInNewContext } from 'node:vm'
-import { mirror } from '../../packages/core/src/pool/zfs/vdevKinds/mirror'
-import { raidz } from '../../packages/core/src/pool/zfs/vdevKinds/raidz'
-import { exactly } from '../../packages/core/src/units/amount'
-import { formatterFor } from '../../packages/core/src/units/formatter'
+import { formatterFor } from '@flint/core/drawing'
 
 const ROOT = join(import.meta.dirname, '..', '..')
 
-/** What examples may name besides the exports of their own file. */
-const AT_HAND = { exactly, format: formatterFor('en'), mirror, raidz, rules: {} }
+/** Files whose exports examples may name, besides those of their own file. */
+const AT_HAND = ['units/amount.ts', 'pool/zfs/vdevKinds/mirror.ts', 'pool/zfs/vdevKinds/raidz.ts']
+
+type Exports = Record<string, unknown>
+
+/** Loaded by path, since an example speaks of its own file and not of what the core exports. */
+async function exportsOf(file: string): Promise<Exports> {
+  return (await import(pathToFileURL(join(ROOT, file)).href)) as Exports
+}
+
+async function atHand(): Promise<Exports> {
+  const modules = await Promise.all(AT_HAND.map((file) => exportsOf(`packages/core/src/${file}`)))
+  return Object.assign({ format: formatterFor('en'), rules: {} }, ...modules) as Exports
+}
 
 interface Example {
   file: string
@@ -61,8 +70,7 @@ test('examples are found', () => {
 })
 
 test.each(examples)('$file: $call', async ({ file, call, value }) => {
-  const module = (await import(pathToFileURL(join(ROOT, file)).href)) as Record<string, unknown>
-  const names = { ...AT_HAND, ...module }
+  const names = { ...(await atHand()), ...(await exportsOf(file)) }
   const answer: unknown = runInNewContext(`(${call})`, names)
   const tolerance = halfOfLastDigit(value)
   if (tolerance === null) {
