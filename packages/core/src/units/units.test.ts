@@ -61,3 +61,8 @@ describe('money and words', () => {
     expect(format.counted(2, 'bay is', 'bays are')).toBe('2 bays are')
   })
 })
+
+test('exactly one step is written in that step', () => {
+  expect(binaryBytes(2 ** 40, 1, 'en')).toEqual({ value: '1', unit: 'TiB' })
+  expect(decimalBytes(1e12, 1, 'en')).toEqual({ value: '1', unit: 'TB' })
+})
