@@ -2,7 +2,7 @@ import { isLack, type Severity } from '@flint/core/figures'
 import { format } from '../controls/locale'
 import { selectFindings, selectNotGiven, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
-import styles from './ledger.module.css'
+import { LedgerCount } from './LedgerCount'
 
 /** How much there is to look at. What data sheets leave open is counted apart, by the piece. */
 export function FindingsEntry() {
@@ -12,25 +12,19 @@ export function FindingsEntry() {
   const count = (severity: Severity): number =>
     findings.filter((finding) => finding.severity === severity).length
   const then = preview?.findings.filter((finding) => !isLack(finding)).length ?? findings.length
-  const open = notGiven.length > 0 ? ` · ${notGiven.length} with gaps` : ''
+  const gaps = notGiven.length > 0 ? ` · ${format.number(notGiven.length)} with gaps` : ''
   return (
-    <button
-      type="button"
-      className={styles.figure}
+    <LedgerCount
+      id="findings"
+      title="findings"
+      value={countWords(findings.length)}
+      preview={then === findings.length ? null : countWords(then)}
+      below={`${format.number(count('blocks'))} block · ${format.number(count('risks'))} risk · ${format.number(count('note'))} note${gaps}`}
       onClick={() => {
         document.getElementById('findings')?.focus()
       }}
-    >
-      <span className={styles.title}>findings</span>
-      <span className={styles.row}>
-        <span className={styles.value} data-value="findings">
-          {findings.length === 0 ? 'none' : format.number(findings.length)}
-        </span>
-        {then !== findings.length && <span className={styles.preview}>→ {then}</span>}
-      </span>
-      <span className={styles.below} style={{ marginTop: 'auto' }}>
-        {count('blocks')} block · {count('risks')} risk · {count('note')} note{open}
-      </span>
-    </button>
+    />
   )
 }
+
+const countWords = (findings: number): string => (findings === 0 ? 'none' : format.number(findings))

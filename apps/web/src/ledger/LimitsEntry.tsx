@@ -1,10 +1,11 @@
 import type { AnyJudgedLimit, LimitStatus } from '@flint/core/figures'
 import { useState } from 'react'
+import { format } from '../controls/locale'
 import { LimitList } from '../limits/LimitList'
 import { selectLimits, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
+import { LedgerCount } from './LedgerCount'
 import { LedgerPopover } from './LedgerPopover'
-import styles from './ledger.module.css'
 
 /** How many limits of the brief are kept, those included that no figure of its own stands for. */
 export function LimitsEntry() {
@@ -14,7 +15,9 @@ export function LimitsEntry() {
   const close = (): void => {
     setAnchor(null)
   }
-  const words = keptWords(limits)
+  const kept = keptOf(limits)
+  // A preview keeps the brief, so of how many is the same, and there is no room to say it twice.
+  const would = preview && keptOf(preview.limits)
   const titles = (status: LimitStatus): string =>
     limits
       .filter((limit) => limit.status === status)
@@ -34,27 +37,15 @@ export function LimitsEntry() {
             : 'all of the brief'
   return (
     <>
-      <button
-        type="button"
-        className={styles.figure}
-        onClick={({ currentTarget }) => {
-          setAnchor(currentTarget)
-        }}
-      >
-        <span className={styles.title}>limits kept</span>
-        <span className={styles.row}>
-          <span className={styles.value} data-value="limits">
-            {words}
-          </span>
-          {preview && keptWords(preview.limits) !== words && (
-            <span className={styles.preview}>→ {keptWords(preview.limits)}</span>
-          )}
-        </span>
-        <span className={styles.below} style={{ marginTop: 'auto' }} title={below}>
-          {missed && <span aria-hidden="true">△ </span>}
-          {below}
-        </span>
-      </button>
+      <LedgerCount
+        id="limits"
+        title="limits kept"
+        value={limits.length === 0 ? 'none set' : `${kept} of ${limits.length}`}
+        preview={would === null || would === kept ? null : format.number(would)}
+        below={below}
+        missed={missed !== ''}
+        onClick={setAnchor}
+      />
       <LedgerPopover title="Limits of the brief" anchor={anchor} onClose={close}>
         <LimitList limits={limits} />
       </LedgerPopover>
@@ -62,7 +53,5 @@ export function LimitsEntry() {
   )
 }
 
-function keptWords(limits: readonly Pick<AnyJudgedLimit, 'status'>[]): string {
-  const kept = limits.filter(({ status }) => status === 'kept').length
-  return limits.length === 0 ? 'none set' : `${kept} of ${limits.length}`
-}
+const keptOf = (limits: readonly Pick<AnyJudgedLimit, 'status'>[]): number =>
+  limits.filter(({ status }) => status === 'kept').length

@@ -1,11 +1,11 @@
-import { choiceText, type OpenChoice } from '@flint/core/figures'
+import { choiceText, type Evaluation, type OpenChoice } from '@flint/core/figures'
 import { useState } from 'react'
 import { format } from '../controls/locale'
 import { StillToChooseList } from '../sheet/StillToChooseList'
 import { selectEvaluation, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
+import { LedgerCount } from './LedgerCount'
 import { LedgerPopover } from './LedgerPopover'
-import styles from './ledger.module.css'
 
 /** What the design still needs before it can be built, or that it is done. */
 export function StillToChooseEntry() {
@@ -16,31 +16,23 @@ export function StillToChooseEntry() {
     setAnchor(null)
   }
   const now = words(stillToChoose, isDone)
-  const then = preview && words(preview.stillToChoose, preview.isDone)
+  const then = preview && previewWords(isDone, preview)
   return (
     <>
-      <button
-        type="button"
-        className={styles.figure}
-        onClick={({ currentTarget }) => {
-          setAnchor(currentTarget)
-        }}
-      >
-        <span className={styles.title}>still to choose</span>
-        <span className={styles.row}>
-          <span className={styles.value} data-value="still-to-choose">
-            {now}
-          </span>
-          {then && then !== now && <span className={styles.preview}>→ {then}</span>}
-        </span>
-        <span className={styles.below} style={{ marginTop: 'auto' }}>
-          {isDone
+      <LedgerCount
+        id="still-to-choose"
+        title="still to choose"
+        value={now}
+        preview={then === now ? null : then}
+        below={
+          isDone
             ? 'keeps its brief'
             : stillToChoose.length === 0
               ? 'all parts are there'
-              : stillToChoose.map((one) => choiceText({ ...one, which: null }, format)).join(', ')}
-        </span>
-      </button>
+              : stillToChoose.map((one) => choiceText({ ...one, which: null }, format)).join(', ')
+        }
+        onClick={setAnchor}
+      />
       <LedgerPopover title="Still to choose" anchor={anchor} onClose={close}>
         <StillToChooseList onChosen={close} />
       </LedgerPopover>
@@ -52,4 +44,11 @@ function words(open: readonly OpenChoice[], isDone: boolean): string {
   if (isDone) return 'Done'
   const pieces = open.reduce((sum, { count }) => sum + count, 0)
   return pieces === 0 ? 'nothing' : format.number(pieces)
+}
+
+/** A part that ends that a design is done is said so, though no more need be chosen for it. */
+function previewWords(isDoneNow: boolean, { stillToChoose, isDone }: Evaluation): string {
+  return isDoneNow && !isDone && stillToChoose.length === 0
+    ? 'not done'
+    : words(stillToChoose, isDone)
 }

@@ -1,4 +1,5 @@
 import { kindOf } from '../catalogue/partKinds'
+import { drivesOutside } from '../machine/drivesOutside'
 import type { Machine } from '../machine/machine'
 
 export interface MachineWeight {
@@ -8,15 +9,11 @@ export interface MachineWeight {
 }
 
 /** How heavy is the machine with everything in it? What stands beside it is not lifted with it. */
-export function machineWeight({ pieces, blocks, driveIn, awayIds }: Machine): MachineWeight {
-  const elsewhere = new Set(awayIds)
-  for (const { isOutside, bayIds } of blocks) {
-    if (!isOutside) continue
-    for (const id of bayIds) elsewhere.add(driveIn.get(id) ?? '')
-  }
+export function machineWeight(machine: Machine): MachineWeight {
+  const elsewhere = new Set([...machine.awayIds, ...drivesOutside(machine)])
   let grams = 0
   const notKnownPartIds: string[] = []
-  for (const { id, dataSheet } of pieces.values()) {
+  for (const { id, dataSheet } of machine.pieces.values()) {
     if (kindOf(dataSheet).stands !== 'inside' || elsewhere.has(id)) continue
     if (dataSheet.weightGrams === null) notKnownPartIds.push(id)
     else grams += dataSheet.weightGrams

@@ -1,4 +1,5 @@
 import { type Machine, pieceOf } from '../machine/machine'
+import type { Piece } from '../machine/piece'
 import type { Brief } from '../design/brief'
 import { plugRoomMm } from './plugRoom'
 
@@ -14,6 +15,8 @@ export interface SideInPlace {
 }
 
 export interface RoomInPlace {
+  chassis: Piece<'chassis'>
+  place: Piece<'place'>
   /** Those of which the place's room is known. */
   sides: SideInPlace[]
   /** Left behind the case for plugs and cables; null when the depth of the place is not known. */
@@ -33,15 +36,19 @@ export function roomInPlace(
   { brief }: { brief: Pick<Brief, 'plugRoomMm'> },
   machine: Machine,
 ): RoomInPlace | null {
-  const chassis = pieceOf(machine, 'chassis')?.dataSheet
-  const place = pieceOf(machine, 'place')?.dataSheet
+  const chassis = pieceOf(machine, 'chassis')
+  const place = pieceOf(machine, 'place')
   if (!chassis || !place) return null
+  const { dataSheet: needs } = chassis
+  const { dataSheet: has } = place
   return {
+    chassis,
+    place,
     sides: PLACE_SIDES.flatMap((field) => {
-      const roomMm = place[field]
-      return roomMm === null ? [] : [{ side: SIDE_WORDS[field], needMm: chassis[field], roomMm }]
+      const roomMm = has[field]
+      return roomMm === null ? [] : [{ side: SIDE_WORDS[field], needMm: needs[field], roomMm }]
     }),
-    behindMm: place.depthMm === null ? null : place.depthMm - chassis.depthMm,
+    behindMm: has.depthMm === null ? null : has.depthMm - needs.depthMm,
     wantedBehindMm: plugRoomMm(brief),
   }
 }

@@ -29,8 +29,7 @@ export const outageLimit: Limit<'outage', Facts> = {
   },
   wanted: ({ facts }, { format }) => `at most ${format.number(facts.outageHoursTolerated, 1)} h`,
   has: ({ has, facts }, { format }) => {
-    if (!has) return 'not known'
-    if (has.missing.length > 0) return 'not known'
+    if (!has || has.missing.length > 0) return 'not known'
     if (has.low === 0) return 'runs on'
     const [hours] = format.apart(has.low, facts.outageHoursTolerated, format.number, 1)
     return `at least ${hours} h`

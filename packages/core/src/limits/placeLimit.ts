@@ -1,6 +1,6 @@
 import { PLACE_SIDES, roomInPlace } from '../fit/roomInPlace'
 import type { Limit } from '../judging/limit'
-import { missingOf } from '../judging/missing'
+import { lacking } from '../judging/missing'
 import { pieceOf } from '../machine/machine'
 import { exactly } from '../units/amount'
 import type { Formatter } from '../units/formatter'
@@ -33,8 +33,7 @@ export const placeLimit: Limit<'place', Facts> = {
       ...room.sides.map(({ needMm, roomMm }) => needMm - roomMm),
       room.behindMm === null ? 0 : room.wantedBehindMm - room.behindMm,
     )
-    const unknown = PLACE_SIDES.filter((field) => place.dataSheet[field] === null)
-    return { bound, has: exactly(overMm, 'mm', missingOf(place, ...unknown)), facts }
+    return { bound, has: exactly(overMm, 'mm', lacking(place, ...PLACE_SIDES)), facts }
   },
   wanted: ({ facts }, { format }) => sizeText(facts.roomMm, format),
   has: ({ has, facts: { needMm, roomMm, behindMm } }, { format }) => {

@@ -3,10 +3,11 @@ import { kindOf, type PartKind } from '../catalogue/partKinds'
 import { wattsOf } from '../catalogue/wattsOf'
 import type { Brief } from '../design/brief'
 import { type Machine, piecesOf } from '../machine/machine'
+import { presentPieces } from '../machine/presentPieces'
 import type { Piece, PieceId } from '../machine/piece'
 import { type Amount, mapAmount, type Missing, sumOf, withMissing } from '../units/amount'
 import { averagePricePerKilowattHourMinor } from './averagePrice'
-import { drawnWatts } from './drawnWatts'
+import { drawnTogether, drawnWatts } from './drawnWatts'
 import { energyPerYearKilowattHours } from './energyPerYear'
 import { wallWatts } from './wallWatts'
 
@@ -54,35 +55,25 @@ export const BAND_HIGH = 1.25
  * its load; all else is the first supply's.
  */
 export function idlePower(brief: Readonly<Brief>, machine: Machine): PowerFigure {
-  const away = new Set(machine.awayIds)
-  const present = machine.inOrder.filter(({ id }) => !away.has(id))
-  const permits = present.map((piece) => ({ piece, may: permitOf(piece) }))
+  const { all, inside, beside } = presentPieces(machine)
+  const permits = all.map((piece) => ({ piece, may: permitOf(piece) }))
   const vetoPartIds = permits.flatMap(({ piece, may }) => (may === false ? [piece.id] : []))
   const unsaid = permits.flatMap(({ piece, may }): Missing[] =>
     may === null ? [{ pieceId: piece.id, field: 'permitsDeepIdle' }] : [],
   )
   const isVetoed = vetoPartIds.length > 0
   const state: PowerState = isVetoed ? 'kept awake' : 'idle'
-  const outside = drivesOutside(machine)
-  const isBeside = ({ id, dataSheet }: Piece): boolean =>
-    kindOf(dataSheet).stands !== 'inside' || outside.has(id)
-  const inside = present.filter((piece) => !isBeside(piece))
-  const drawn = (pieces: readonly Piece[], at: PowerState): Amount<'W'> =>
-    sumOf(
-      pieces.map((piece) => drawnWatts(piece, at)),
-      'W',
-    )
-  const beside = drawn(present.filter(isBeside), state)
-  const likely = drawn(inside, state)
+  const drawnBeside = drawnTogether(beside, state)
+  const likely = drawnTogether(inside, state)
   const mayBeAwake = !isVetoed && unsaid.length > 0
-  const awake = mayBeAwake ? drawn(inside, 'kept awake') : likely
+  const awake = mayBeAwake ? drawnTogether(inside, 'kept awake') : likely
   const dc = {
     ...likely,
     high: Math.max(likely.high, awake.high),
     missing: withMissing(likely.missing, isVetoed ? [] : unsaid),
   }
   const wall = atTheWall(machine, inside, state, dc, brief.mainsVolts)
-  const withBeside = wall && sumOf([wall, beside], 'W')
+  const withBeside = wall && sumOf([wall, drawnBeside], 'W')
   const band = withBeside && {
     ...withBeside,
     low: withBeside.low * BAND_LOW,
@@ -90,10 +81,10 @@ export function idlePower(brief: Readonly<Brief>, machine: Machine): PowerFigure
   }
   const price = averagePricePerKilowattHourMinor(brief)
   return {
-    terms: [...termsOf(inside, state, false), ...termsOf(present.filter(isBeside), state, true)],
+    terms: [...termsOf(inside, state, false), ...termsOf(beside, state, true)],
     dc,
     efficiency: wall && wall.likely > 0 ? dc.likely / wall.likely : null,
-    beside,
+    beside: drawnBeside,
     wall: band,
     vetoPartIds,
     veto: isVetoed ? vetoCost(inside) : sumOf([], 'W'),
@@ -154,20 +145,6 @@ function vetoCost(inside: readonly Piece[]): Amount<'W'> {
   const sum = sumOf(costs, 'W')
   return sum.missing.length > 0 ? sum : { ...sum, high: sum.likely }
 }
-
-/** Drives that sit in an enclosure with a supply of its own, not in the machine. */
-export function drivesOutside(machine: Machine): ReadonlySet<PieceId> {
-  const { blocks } = machine
-  // Most machines have no enclosure, and then nothing depends on which drive is where.
-  if (!blocks.some(({ isOutside }) => isOutside)) return NONE
-  return new Set(
-    blocks.flatMap(({ isOutside, bayIds }) =>
-      isOutside ? bayIds.flatMap((id) => machine.driveIn.get(id) ?? []) : [],
-    ),
-  )
-}
-
-const NONE: ReadonlySet<PieceId> = new Set()
 
 /** Watts that all supplies take from the wall to deliver so much; null without one. */
 export function atTheWall(

@@ -1,9 +1,9 @@
-import { kindOf } from '../catalogue/partKinds'
 import type { Brief } from '../design/brief'
 import type { Machine } from '../machine/machine'
+import { presentPieces } from '../machine/presentPieces'
 import { type Amount, sumOf } from '../units/amount'
-import { drawnWatts } from './drawnWatts'
-import { atTheWall, drivesOutside } from './idlePower'
+import { drawnTogether } from './drawnWatts'
+import { atTheWall } from './idlePower'
 
 export interface PeakPower {
   /** Behind the supply. */
@@ -19,18 +19,8 @@ export interface PeakPower {
  * more. It is no band: it is the worst that the data sheets allow.
  */
 export function peakPower({ mainsVolts }: Pick<Brief, 'mainsVolts'>, machine: Machine): PeakPower {
-  const away = new Set(machine.awayIds)
-  const outside = drivesOutside(machine)
-  const present = machine.inOrder.filter(({ id }) => !away.has(id))
-  const isInside = ({ id, dataSheet }: (typeof present)[number]): boolean =>
-    kindOf(dataSheet).stands === 'inside' && !outside.has(id)
-  const inside = present.filter(isInside)
-  const drawn = (pieces: typeof present): Amount<'W'> =>
-    sumOf(
-      pieces.map((piece) => drawnWatts(piece, 'busy')),
-      'W',
-    )
-  const dc = drawn(inside)
+  const { inside, beside } = presentPieces(machine)
+  const dc = drawnTogether(inside, 'busy')
   const wall = atTheWall(machine, inside, 'busy', dc, mainsVolts)
-  return { dc, wall: wall && sumOf([wall, drawn(present.filter((one) => !isInside(one)))], 'W') }
+  return { dc, wall: wall && sumOf([wall, drawnTogether(beside, 'busy')], 'W') }
 }

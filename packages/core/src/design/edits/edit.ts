@@ -69,7 +69,7 @@ const singleEdits = [
   z.strictObject({
     do: z.literal('lay-out'),
     pool: poolSchema,
-    poolId: z.union([id.nullable(), z.undefined()]).optional(),
+    poolId: id.nullable().optional(),
   }),
   z.strictObject({ do: z.literal('change-pool'), poolId: id, change: fields }),
   z.strictObject({ do: z.literal('change-sheet'), snapshotId: id, change: fields }),

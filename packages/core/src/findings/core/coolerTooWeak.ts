@@ -1,5 +1,5 @@
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
@@ -19,12 +19,8 @@ export const coolerTooWeak: Rule<'cooler-too-weak', Facts> = {
     const cpus = piecesOf(machine, 'cpu')
     const coolers = piecesOf(machine, 'cooler')
     const missing = [
-      ...cpus.flatMap((cpu) =>
-        cpu.dataSheet.peakWatts === null ? missingOf(cpu, 'peakWatts') : [],
-      ),
-      ...coolers.flatMap((cooler) =>
-        cooler.dataSheet.ratedWatts === null ? missingOf(cooler, 'ratedWatts') : [],
-      ),
+      ...cpus.flatMap((cpu) => lacking(cpu, 'peakWatts')),
+      ...coolers.flatMap((cooler) => lacking(cooler, 'ratedWatts')),
     ]
     if (cpus.length === 0 || coolers.length === 0) return []
     if (missing.length > 0) return [lack(missing, { parts: [...cpus, ...coolers] })]

@@ -1,6 +1,6 @@
 import { CPU_PLUG_WATTS } from '../../catalogue/standards'
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
@@ -28,14 +28,10 @@ export const cpuTooHungry: Rule<'cpu-too-hungry', Facts> = {
     const parts = [board, ...cpus]
     // Every supply has one such plug at least, so how many it has matters only beyond that.
     const missing = [
-      ...cpus.flatMap((cpu) =>
-        cpu.dataSheet.peakWatts === null ? missingOf(cpu, 'peakWatts') : [],
-      ),
-      ...(cpuPowerPlugs === null ? missingOf(board, 'cpuPowerPlugs') : []),
+      ...cpus.flatMap((cpu) => lacking(cpu, 'peakWatts')),
+      ...lacking(board, 'cpuPowerPlugs'),
       ...supplies.flatMap((supply) =>
-        peakWatts > CPU_PLUG_WATTS && supply.dataSheet.cpuPlugs === null
-          ? missingOf(supply, 'cpuPlugs')
-          : [],
+        peakWatts > CPU_PLUG_WATTS ? lacking(supply, 'cpuPlugs') : [],
       ),
     ]
     if (missing.length > 0 || cpuPowerPlugs === null) return [lack(missing, { parts })]

@@ -1,5 +1,5 @@
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking, missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
@@ -21,9 +21,7 @@ export const memoryType: Rule<'memory-type', Facts> = {
     const { memoryType: boardType } = board.dataSheet
     const missing = [
       ...(boardType === null ? missingOf(board, 'memoryType') : []),
-      ...modules.flatMap((module) =>
-        module.dataSheet.type === null ? missingOf(module, 'type') : [],
-      ),
+      ...modules.flatMap((module) => lacking(module, 'type')),
     ]
     if (missing.length > 0 || boardType === null) {
       return [lack(missing, { parts: [board, ...modules] })]

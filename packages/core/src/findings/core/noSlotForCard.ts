@@ -1,5 +1,5 @@
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking, missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { slotNeedOf } from '../../machine/cards'
 import { type Machine, pieceOf } from '../../machine/machine'
@@ -23,7 +23,7 @@ export const noSlotForCard: Rule<'no-slot-for-card', Facts> = {
     if (!board || all.length === 0) return []
     const { slots } = board.dataSheet
     const missing = [
-      ...(slots === null ? missingOf(board, 'slots') : []),
+      ...lacking(board, 'slots'),
       ...all.flatMap((one) =>
         slotNeedOf(one.dataSheet)?.lanes === null ? missingOf(one, 'lanes') : [],
       ),

@@ -1,6 +1,6 @@
 import type { PowerPlug } from '../../catalogue/plugs'
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
@@ -28,10 +28,7 @@ export const tooFewPowerPlugs: Rule<'too-few-power-plugs', Facts> = {
     const { power } = machine.wiring
     if (!power) {
       const isWanted = machine.unplaced.some(({ need }) => need === 'power plug')
-      const missing = supplies.flatMap((one) => [
-        ...(one.dataSheet.sataPlugs === null ? missingOf(one, 'sataPlugs') : []),
-        ...(one.dataSheet.peripheralPlugs === null ? missingOf(one, 'peripheralPlugs') : []),
-      ])
+      const missing = supplies.flatMap((one) => [...lacking(one, 'sataPlugs', 'peripheralPlugs')])
       return isWanted && missing.length > 0 ? [lack(missing, { parts: supplies })] : []
     }
     const bought = power.leads

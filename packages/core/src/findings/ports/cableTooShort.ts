@@ -1,5 +1,5 @@
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking, missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
@@ -33,7 +33,7 @@ export const cableTooShort: Rule<'cable-too-short', Facts> = {
       const cable = from?.inBox === false ? cables.get(from.partId) : undefined
       if (!cable) return []
       return [
-        ...(cable.dataSheet.lengthMm === null ? missingOf(cable, 'lengthMm') : []),
+        ...lacking(cable, 'lengthMm'),
         ...(need.leastMm === null && chassis ? missingOf(chassis, 'boardAt') : []),
       ]
     })

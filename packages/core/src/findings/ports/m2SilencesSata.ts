@@ -1,5 +1,5 @@
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
 
@@ -26,13 +26,9 @@ export const m2SilencesSata: Rule<'m2-silences-sata', Facts> = {
       (socket) => socket.silencesSataPorts > 0,
     )
     const missing = [
-      ...piecesOf(machine, 'boot').flatMap((boot) =>
-        boot.dataSheet.attaches === null ? missingOf(boot, 'attaches') : [],
-      ),
+      ...piecesOf(machine, 'boot').flatMap((boot) => lacking(boot, 'attaches')),
       ...piecesOf(machine, 'drive').flatMap((drive) =>
-        drive.dataSheet.formFactor === 'M.2' && drive.dataSheet.plug === null
-          ? missingOf(drive, 'plug')
-          : [],
+        drive.dataSheet.formFactor === 'M.2' ? lacking(drive, 'plug') : [],
       ),
     ]
     if (!silencing || missing.length === 0) return []

@@ -3,6 +3,7 @@ import { unreachedDrives } from './unreachedDrives'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
+import { drivesOutside } from '../../machine/drivesOutside'
 import { type Machine, pieceOf, piecesOf } from '../../machine/machine'
 
 interface Facts {
@@ -37,7 +38,7 @@ export const tooFewPorts: Rule<'too-few-ports', Facts> = {
       return [lack(missing, { parts: without })]
     }
     const facts = {
-      drives: machine.driveIn.size - drivesOutside(machine),
+      drives: machine.driveIn.size - drivesOutside(machine).size,
       boot: boots.filter(({ dataSheet }) => dataSheet.attaches === 'SATA').length,
       ...portCounts(machine, board.id),
       controllers: piecesOf(machine, 'controller').length,
@@ -55,12 +56,6 @@ export const tooFewPorts: Rule<'too-few-ports', Facts> = {
     return `${all} ${drives + boot === 1 ? 'wants a port' : 'want a port each'} and there ${boardPorts + controllerPorts === 1 ? 'is' : 'are'} ${boardPorts + controllerPorts}: ${boardPorts} on the board${dead}, ${controllerPorts} on ${format.counted(controllers, 'controller')}.${next}`
   },
   question: 'whether a port is left for the boot device',
-}
-
-function drivesOutside({ blocks, driveIn }: Machine): number {
-  return blocks
-    .filter(({ isOutside }) => isOutside)
-    .flatMap(({ bayIds }) => bayIds.filter((id) => driveIn.has(id))).length
 }
 
 /** Drives that can be attached directly inside the machine, on the board and on cards. */

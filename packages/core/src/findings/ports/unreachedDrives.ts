@@ -1,4 +1,5 @@
 import { OUTSIDE_PLUGS } from '../../catalogue/plugs'
+import { drivesOutside } from '../../machine/drivesOutside'
 import { type Machine, pieceOf } from '../../machine/machine'
 import type { Piece } from '../../machine/piece'
 
@@ -20,18 +21,14 @@ export function unreachedDrives(machine: Machine): UnreachedDrives {
   const { unreachedIds, free, hosts } = machine.wiring.data
   if (!pieceOf(machine, 'board')) return found
   const freeHosts = hosts.filter(({ id }) => free.some(({ hostId }) => hostId === id))
-  const isOutside = new Set(
-    machine.blocks.flatMap(({ isOutside: outside, bayIds }) =>
-      outside ? bayIds.flatMap((id) => machine.driveIn.get(id) ?? []) : [],
-    ),
-  )
+  const outside = drivesOutside(machine)
   const portsLeft = freeHosts.some(({ plug }) => plug === null || !OUTSIDE_PLUGS.includes(plug))
   for (const id of unreachedIds) {
     const drive = machine.pieces.get(id) as Piece<'drive'> | undefined
     if (!drive) continue
     const { plug } = drive.dataSheet
     if (plug === 'NVMe') found.nvme.push(drive)
-    else if (isOutside.has(id)) found.noCable.push(drive)
+    else if (outside.has(id)) found.noCable.push(drive)
     else if (plug === 'SAS' && !freeHosts.some(({ takesSas }) => takesSas)) found.sas.push(drive)
     else if (portsLeft) found.noCable.push(drive)
     else found.noPort.push(drive)

@@ -1,7 +1,6 @@
 import { isTooLarge, roomInPlace } from '../../fit/roomInPlace'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
-import { pieceOf } from '../../machine/machine'
 
 interface Facts {
   behindMm: number
@@ -14,10 +13,8 @@ export const noPlugRoom: Rule<'no-plug-room', Facts> = {
   step: 'shell',
   find: ({ brief, machine }) => {
     const room = roomInPlace({ brief }, machine)
-    const chassis = pieceOf(machine, 'chassis')
-    const place = pieceOf(machine, 'place')
-    if (!room || !chassis || !place) return []
-    const { behindMm, wantedBehindMm, sides } = room
+    if (!room) return []
+    const { chassis, place, behindMm, wantedBehindMm, sides } = room
     // That the case itself is too large is said by another rule.
     if (behindMm === null || behindMm >= wantedBehindMm || sides.some(isTooLarge)) return []
     return [found('risks', { parts: [chassis, place] }, { behindMm, wantedBehindMm })]

@@ -1,8 +1,7 @@
 import { PLACE_SIDES, type SideInPlace, isTooLarge, roomInPlace } from '../../fit/roomInPlace'
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { pieceOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
 
 interface Facts {
@@ -18,19 +17,18 @@ export const noRoomInPlace: Rule<'no-room-in-place', Facts> = {
   step: 'shell',
   find: ({ brief, machine }) => {
     const room = roomInPlace({ brief }, machine)
-    const chassis = pieceOf(machine, 'chassis')
-    const place = pieceOf(machine, 'place')
-    if (!room || !chassis || !place) return []
+    if (!room) return []
+    const { chassis, place, sides } = room
     const parts = [chassis, place]
     // A side that is known to be too small excludes the case, whatever the others are.
-    const tooLarge = room.sides.filter(isTooLarge)
+    const tooLarge = sides.filter(isTooLarge)
     if (tooLarge.length > 0) {
       return tooLarge.map(({ side, needMm, roomMm }) =>
         found('blocks', { parts }, { placeId: place.id, side, needMm, roomMm }),
       )
     }
-    const fields = PLACE_SIDES.filter((field) => place.dataSheet[field] === null)
-    return fields.length > 0 ? [lack(missingOf(place, ...fields), { parts })] : []
+    const missing = lacking(place, ...PLACE_SIDES)
+    return missing.length > 0 ? [lack(missing, { parts })] : []
   },
   sentence: ({ placeId, side, needMm, roomMm }, { piece, format }) => {
     const [need, room] = format.apart(needMm, roomMm, format.millimetres)

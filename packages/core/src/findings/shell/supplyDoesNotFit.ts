@@ -1,5 +1,5 @@
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { pieceOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
@@ -34,10 +34,8 @@ export const supplyDoesNotFit: Rule<'supply-does-not-fit', Facts> = {
       return [found('blocks', { parts }, { ...base, lengths: { lengthMm, supplyMaxLengthMm } })]
     }
     const missing = [
-      ...(shape === null ? missingOf(supply, 'shape') : []),
-      ...(lengthMm === null ? missingOf(supply, 'lengthMm') : []),
-      ...(supplyShapes === null ? missingOf(chassis, 'supplyShapes') : []),
-      ...(supplyMaxLengthMm === null ? missingOf(chassis, 'supplyMaxLengthMm') : []),
+      ...lacking(supply, 'shape', 'lengthMm'),
+      ...lacking(chassis, 'supplyShapes', 'supplyMaxLengthMm'),
     ]
     return missing.length > 0 ? [lack(missing, { parts })] : []
   },

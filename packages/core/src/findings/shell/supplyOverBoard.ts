@@ -1,6 +1,6 @@
 import { SUPPLY_ENVELOPES } from '../../catalogue/standards'
 import { found, lack } from '../../judging/finding'
-import { missingOf } from '../../judging/missing'
+import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { pieceOf } from '../../machine/machine'
 
@@ -34,13 +34,9 @@ export const supplyOverBoard: Rule<'supply-over-board', Facts> = {
     const isKnown = boardToSupplyMm !== null && boardAt && supplyAt && shape && lengthMm !== null
     if (!isKnown || widthMm === null || depthMm === null) {
       const missing = [
-        ...(boardToSupplyMm === null ? missingOf(chassis, 'boardToSupplyMm') : []),
-        ...(boardAt === null ? missingOf(chassis, 'boardAt') : []),
-        ...(supplyAt === null ? missingOf(chassis, 'supplyAt') : []),
-        ...(widthMm === null ? missingOf(board, 'widthMm') : []),
-        ...(depthMm === null ? missingOf(board, 'depthMm') : []),
-        ...(shape === null ? missingOf(supply, 'shape') : []),
-        ...(lengthMm === null ? missingOf(supply, 'lengthMm') : []),
+        ...lacking(chassis, 'boardToSupplyMm', 'boardAt', 'supplyAt'),
+        ...lacking(board, 'widthMm', 'depthMm'),
+        ...lacking(supply, 'shape', 'lengthMm'),
       ]
       return [lack(missing, { parts })]
     }

@@ -3,10 +3,26 @@ import { linkAt, type PlaceOf, rateOf, usedOf } from './placedLink'
 import { type Device, type Place, type PlacementProblem, takes } from './places'
 
 /** Parts of a cost before those that say which place each device has. */
-const PARTS = 3
-/** So many devices share one part, each with a digit of its own; more would not stay whole numbers. */
-const DEVICES_PER_PART = 7
-const THOUSAND = 1000
+const PARTS_BEFORE_PLACES = 3
+/** One of what counts more outweighs whatever a machine has of what counts less: it has fewer devices and ports. */
+const OUTWEIGHS = 1_000
+/** A matching adds and subtracts a few costs; below this their sums stay whole numbers, exact in a double. */
+const LARGEST_PART = 2 ** 48
+
+/** How places are written in a cost: each device has a digit, and as many share a part as stay exact. */
+interface PlaceDigits {
+  /** One for each place, and one for none. */
+  base: number
+  devicesPerPart: number
+  parts: number
+}
+
+function placeDigits({ places, devices }: PlacementProblem): PlaceDigits {
+  const base = places.length + 1
+  const devicesPerPart = Math.floor(Math.log(LARGEST_PART) / Math.log(Math.max(2, base)))
+  const parts = PARTS_BEFORE_PLACES + Math.ceil(devices.length / devicesPerPart)
+  return { base, devicesPerPart, parts }
+}
 
 /**
  * What is decided of a way. Devices that pass places on are all decided first, since what they pass on depends on
@@ -183,28 +199,29 @@ function solve(problem: PlacementProblem, node: Node): Solved | null {
   const { fixed, used } = node
   const known = fixed.map((at) => at ?? null)
   const isUsed = decidedUse(places, node)
-  const parts = PARTS + Math.ceil(devices.length / DEVICES_PER_PART)
+  const digits = placeDigits(problem)
   const costs = devices.map((device, index) => {
     const inPlaces = places.map((_, at) => {
       const isOut = node.unused.has(at) || !isAllowed(node, index, at)
       if (isOut || !isOpenFor(problem, known, index, at)) return null
-      return costOf(problem, known, isUsed, device, index, at, parts, used.has(at))
+      const cost = costOf(problem, known, isUsed, device, at, used.has(at))
+      return cost && withPlace(cost, digits, index, at)
     })
     // Each device may have a place of its own that is none, unless it is fixed to one.
     const left = devices.map((_, other) =>
       other === index && device.pin === null && isAllowed(node, index, null)
-        ? withPlace([THOUSAND, 0, 0], parts, index, places.length, places.length)
+        ? withPlace([OUTWEIGHS, 0, 0], digits, index, places.length)
         : null,
     )
     return [...inPlaces, ...left]
   })
-  const found = cheapestMatching(costs, parts)
+  const found = cheapestMatching(costs, digits.parts)
   if (!found) return null
   const placeOf = found.columnOf.map((column) => (column < places.length ? column : null))
   if (![...used].every((at) => placeOf.includes(at))) return null
   // That a place is used was a condition, not a merit.
   const [first = 0, ...rest] = found.cost
-  return { ...node, placeOf, cost: [first + used.size * THOUSAND * THOUSAND, ...rest] }
+  return { ...node, placeOf, cost: [first + used.size * OUTWEIGHS * OUTWEIGHS, ...rest] }
 }
 
 function isAllowed({ fixed, without }: Node, device: number, at: number | null): boolean {
@@ -213,15 +230,13 @@ function isAllowed({ fixed, without }: Node, device: number, at: number | null):
   return !without.some(([one, place]) => one === device && place === at)
 }
 
-/** Devices short and left out, bytes short, ports silenced and devices on the chipset, then where each is. */
+/** Devices short and left out, bytes short, ports silenced and devices on the chipset. */
 function costOf(
   problem: PlacementProblem,
   known: PlaceOf,
   isUsed: ReturnType<typeof usedOf>,
   device: Device,
-  index: number,
   at: number,
-  parts: number,
   isWanted: boolean,
 ): Cost | null {
   const { places } = problem
@@ -231,28 +246,21 @@ function costOf(
   const rate = rateOf(device, link.pcieGeneration, link.lanes)
   const short = Math.round(Math.max(0, device.needBytesPerSecond - rate))
   const root = place.giver === null ? place : places[known[place.giver] ?? -1]
-  const counts = (short > 0 ? 1 : 0) - (isWanted ? THOUSAND * THOUSAND : 0)
+  const counts = (short > 0 ? 1 : 0) - (isWanted ? OUTWEIGHS * OUTWEIGHS : 0)
   const onChipset = root?.origin === 'chipset' ? 1 : 0
-  return withPlace(
-    [counts, short, place.silencesSataPorts * THOUSAND + onChipset],
-    parts,
-    index,
-    at,
-    places.length,
-  )
+  return [counts, short, place.silencesSataPorts * OUTWEIGHS + onChipset]
 }
 
 /** A cost with the place of a device as a digit of its own, so that lower places for earlier devices win. */
 function withPlace(
-  counts: readonly number[],
-  parts: number,
+  counts: Cost,
+  { base, devicesPerPart, parts }: PlaceDigits,
   index: number,
   at: number,
-  places: number,
 ): Cost {
   const cost = [...counts, ...Array<number>(parts - counts.length).fill(0)]
-  const digit = DEVICES_PER_PART - 1 - (index % DEVICES_PER_PART)
-  cost[PARTS + Math.floor(index / DEVICES_PER_PART)] = at * (places + 1) ** digit
+  const digit = devicesPerPart - 1 - (index % devicesPerPart)
+  cost[PARTS_BEFORE_PLACES + Math.floor(index / devicesPerPart)] = at * base ** digit
   return cost
 }
 

@@ -1,0 +1,46 @@
+import styles from './ledger.module.css'
+
+interface LedgerCountProps {
+  /** How tests and scripts find its value. */
+  id: string
+  title: string
+  value: string
+  /** What it would become with what is pointed at; null where that changes nothing. */
+  preview: string | null
+  below: string
+  missed?: boolean
+  onClick: (anchor: HTMLElement) => void
+}
+
+/** An entry of the ledger that counts, without a bar. */
+export function LedgerCount({
+  id,
+  title,
+  value,
+  preview,
+  below,
+  missed = false,
+  onClick,
+}: LedgerCountProps) {
+  return (
+    <button
+      type="button"
+      className={`${styles.figure} ${styles.count}`}
+      onClick={({ currentTarget }) => {
+        onClick(currentTarget)
+      }}
+    >
+      <span className={styles.title}>{title}</span>
+      <span className={styles.row}>
+        <span className={styles.value} data-value={id}>
+          {value}
+        </span>
+        {preview !== null && <span className={styles.preview}>→ {preview}</span>}
+      </span>
+      <span className={styles.below} title={below}>
+        {missed && <span aria-hidden="true">△ </span>}
+        {below}
+      </span>
+    </button>
+  )
+}
