@@ -1,11 +1,11 @@
-import { choiceText, type Evaluation, type OpenChoice } from '@flint/core/figures'
+import type { Evaluation } from '@flint/core/figures'
 import { useState } from 'react'
-import { format } from '../controls/locale'
 import { StillToChooseList } from '../sheet/StillToChooseList'
 import { selectEvaluation, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import { LedgerCount } from './LedgerCount'
 import { LedgerPopover } from './LedgerPopover'
+import { openChoiceCount, openChoiceNames } from './openChoiceWords'
 
 /** What the design still needs before it can be built, or that it is done. */
 export function StillToChooseEntry() {
@@ -15,7 +15,7 @@ export function StillToChooseEntry() {
   const close = (): void => {
     setAnchor(null)
   }
-  const now = words(stillToChoose, isDone)
+  const now = openChoiceCount({ stillToChoose, isDone })
   const then = preview && previewWords(isDone, preview)
   return (
     <>
@@ -29,7 +29,7 @@ export function StillToChooseEntry() {
             ? 'keeps its brief'
             : stillToChoose.length === 0
               ? 'all parts are there'
-              : stillToChoose.map((one) => choiceText({ ...one, which: null }, format)).join(', ')
+              : openChoiceNames({ stillToChoose })
         }
         onClick={setAnchor}
       />
@@ -40,15 +40,9 @@ export function StillToChooseEntry() {
   )
 }
 
-function words(open: readonly OpenChoice[], isDone: boolean): string {
-  if (isDone) return 'Done'
-  const pieces = open.reduce((sum, { count }) => sum + count, 0)
-  return pieces === 0 ? 'nothing' : format.number(pieces)
-}
-
 /** A part that ends that a design is done is said so, though no more need be chosen for it. */
 function previewWords(isDoneNow: boolean, { stillToChoose, isDone }: Evaluation): string {
   return isDoneNow && !isDone && stillToChoose.length === 0
     ? 'not done'
-    : words(stillToChoose, isDone)
+    : openChoiceCount({ stillToChoose, isDone })
 }

@@ -7,11 +7,12 @@ import {
   parseDesign,
   removeParts,
 } from '@flint/core/editing'
-import { evaluate } from '@flint/core/figures'
+import { evaluate, type OpenChoice } from '@flint/core/figures'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { changeText } from './changeText'
 import { type LedgerFigure, ledgerFigures } from './figures'
+import { openChoiceCount, openChoiceNames } from './openChoiceWords'
 import { workingsOf } from './workingsOf'
 
 const DEMO = join(import.meta.dirname, '..', '..', '..', '..', 'demo', 'designs')
@@ -122,3 +123,17 @@ describe('every figure says how it was worked out', () => {
     expect(terms[end]?.value).toBe('22.8 W')
   })
 })
+
+test.each([
+  [false, [], 'nothing', ''],
+  [true, [], 'Done', ''],
+  [false, [open('rails', 1)], '1', 'rails for the rack'],
+  [false, [open('rails', 1), open('cables', 2)], '3', 'rails for the rack, 2 cables'],
+])('what is still to choose, done %s', (isDone, stillToChoose, count, names) => {
+  expect(openChoiceCount({ stillToChoose, isDone })).toBe(count)
+  expect(openChoiceNames({ stillToChoose })).toBe(names)
+})
+
+function open(choice: OpenChoice['choice'], count: number): OpenChoice {
+  return { choice, count, which: 'of a kind that is not told here', step: 'core', title: null }
+}

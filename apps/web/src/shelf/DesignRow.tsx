@@ -1,12 +1,12 @@
 import type { StoredDesign } from '@flint/contract'
-import { choiceText, evaluate, isLack, resolveMachine } from '@flint/core/figures'
+import { evaluate, isLack, resolveMachine } from '@flint/core/figures'
 import { memo, useMemo } from 'react'
 import { Link } from 'react-router'
 import { useCreateDesignMutation, useRemoveDesignMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
-import { format } from '../controls/locale'
 import { ElevationThumb } from '../drawing/ElevationThumb'
 import { ledgerFigures, limitOf } from '../ledger/figures'
+import { openChoiceCount, openChoiceNames } from '../ledger/openChoiceWords'
 import { SeverityShape } from '../controls/SeverityShape'
 import { saveAsFile } from './saveAsFile'
 import type { ShelfNews } from './shelfNews'
@@ -21,7 +21,7 @@ export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowPr
   const { id, document: design } = stored
   const machine = useMemo(() => resolveMachine(design), [design])
   const evaluation = useMemo(() => evaluate(design, machine), [design, machine])
-  const { stillToChoose, isDone } = evaluation
+  const { stillToChoose } = evaluation
   const [createDesign] = useCreateDesignMutation()
   const [removeDesign] = useRemoveDesignMutation()
   const findings = evaluation.findings.filter((finding) => !isLack(finding))
@@ -80,17 +80,9 @@ export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowPr
           </div>
           <div>
             <dt>still to choose</dt>
-            <dd>
-              {isDone
-                ? 'Done'
-                : stillToChoose.length === 0
-                  ? 'nothing'
-                  : stillToChoose.reduce((sum, { count }) => sum + count, 0)}
-            </dd>
+            <dd>{openChoiceCount(evaluation)}</dd>
             {stillToChoose.length > 0 && (
-              <dd className={styles.missed}>
-                {stillToChoose.map((one) => choiceText({ ...one, which: null }, format)).join(', ')}
-              </dd>
+              <dd className={styles.missed}>{openChoiceNames(evaluation)}</dd>
             )}
           </div>
         </dl>
