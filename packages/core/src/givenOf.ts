@@ -11,7 +11,10 @@ import { judgeLimit, limits } from './limits/limits'
 import { driveSizes } from './machine/driveSizes'
 import type { Machine } from './machine/machine'
 import { resolveMachine } from './machine/resolveMachine'
+import type { DataWiring } from './machine/wiring/wireData'
+import type { PowerWiring } from './machine/wiring/wirePower'
 import { billOfMaterials } from './money/billOfMaterials'
+import { cardLoads } from './paths/cardLoads'
 import { designCapacity } from './pool/designCapacity'
 import { designSurvival } from './pool/survival/designSurvival'
 import { idlePower } from './power/idlePower'
@@ -58,6 +61,7 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     () => resolveMachine({ ...machine.madeFrom, paths: NO_CHOICES }, now().machine),
     false,
   )
+  const loads = recorder.kept(() => cardLoads(machine))
   const judgedBy = new Map<string, () => JudgedLimit | null>()
   const given: Given = {
     brief: briefNow,
@@ -92,6 +96,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     },
     get cost() {
       return cost()
+    },
+    get cardLoads() {
+      return loads()
     },
     get stillToChoose() {
       return open()
@@ -136,9 +143,43 @@ const MACHINE_FIELDS: Record<Exclude<keyof Machine, 'ofKind' | 'wiring'>, true> 
   solved: true,
 }
 
+const DATA_FIELDS: Record<keyof DataWiring, true> = {
+  hosts: true,
+  cables: true,
+  ports: true,
+  unreachedIds: true,
+  unreachedPieceIds: true,
+  unspokenIds: true,
+  unreachedBays: true,
+  free: true,
+  couldBeBetter: true,
+}
+
+const POWER_FIELDS: Record<keyof PowerWiring, true> = {
+  feeds: true,
+  leads: true,
+  rails: true,
+  unfed: true,
+  couldBeBetter: true,
+}
+
 function machineView(recorder: Recorder, current: () => Machine): Machine {
   const ofKind = recorded(recorder, PART_KINDS, () => current().ofKind)
-  const wiring = recorded(recorder, ['data', 'power'], () => current().wiring)
-  const names = Object.keys(MACHINE_FIELDS) as (keyof typeof MACHINE_FIELDS)[]
-  return recorded(recorder, names, current, { ofKind, wiring })
+  const data = recorded(recorder, namesOf(DATA_FIELDS), () => current().wiring.data)
+  const fedNow = recorder.source(() => current().wiring.power !== null)
+  const power = recorded(recorder, namesOf(POWER_FIELDS), () => {
+    const now = current().wiring.power
+    if (!now) throw new Error('The power wiring is not known.')
+    return now
+  })
+  const wiring: Machine['wiring'] = {
+    data,
+    get power() {
+      return fedNow() ? power : null
+    },
+  }
+  return recorded(recorder, namesOf(MACHINE_FIELDS), current, { ofKind, wiring })
 }
+
+const namesOf = <Name extends string>(fields: Record<Name, true>): Name[] =>
+  Object.keys(fields) as Name[]

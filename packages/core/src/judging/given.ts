@@ -4,6 +4,7 @@ import type { LetteredGroup } from '../design/groupLetters'
 import type { HouseRules } from '../design/houseRules'
 import type { PathChoices } from '../design/pathChoices'
 import type { Machine } from '../machine/machine'
+import type { PlacedDevice } from '../machine/placement/placeDevices'
 import type { CostFigure } from '../money/billOfMaterials'
 import type { CapacityFigure } from '../pool/designCapacity'
 import type { SurvivalFigure } from '../pool/survival/designSurvival'
@@ -45,6 +46,8 @@ export interface Given extends Readonly<Measured> {
   readonly lettered: readonly LetteredGroup[]
   /** Pieces that are in the house already. */
   readonly ownedIds: ReadonlySet<string>
+  /** What each placed card has to move, with the drives that are wired to it. */
+  readonly cardLoads: readonly PlacedDevice[]
   readonly stillToChoose: readonly OpenChoice[]
   /** How the design stands to a limit; null when the brief does not set it. */
   readonly judged: <Id extends string, Facts extends object>(

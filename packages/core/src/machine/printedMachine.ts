@@ -30,7 +30,8 @@ export function printedMachine(machine: Machine): Record<string, unknown> {
         unfed: power.unfed.map(({ ref, name, plug, driveIds }) => {
           return { end: ref, name, plug, driveIds }
         }),
-        isBest: power.isBest,
+        isBest: power.couldBeBetter === null,
+        couldBeBetter: power.couldBeBetter,
       },
     },
     links: machine.links,

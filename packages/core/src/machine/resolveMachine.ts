@@ -19,8 +19,10 @@ import { allFit, type Placement, placeDevices } from './placement/placeDevices'
 import { placementProblem } from './placement/placementProblem'
 import type { PlacementProblem } from './placement/places'
 import { NOTHING_SOLVED, Solver } from './solver'
+import { takeOver } from './takeOver'
 import { cableList } from './wiring/cableList'
 import { bootEnds, dataEnds } from './wiring/dataEnds'
+import { DriveGroups } from './wiring/driveGroups'
 import { type PortHost, portHosts } from './wiring/portHosts'
 import { powerEnds } from './wiring/powerEnds'
 import { supplyLeads } from './wiring/supplyLeads'
@@ -64,11 +66,7 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   )
   const { placement } = places
   const usbIds = usb.placed.map(({ pieceId }) => pieceId)
-  const groups = design.pools.flatMap((pool) =>
-    failureGroupsOf(pool).map(({ driveIds, tolerates }) => {
-      return { poolId: pool.id, driveIds, tolerates }
-    }),
-  )
+  const groups = solver.stage('groups', [design.pools], () => groupsOfDrives(design.pools))
   const rateOf = new Map(
     placement.placed.map(({ pieceId, bytesPerSecond }) => [pieceId, bytesPerSecond]),
   )
@@ -124,7 +122,7 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
       need === 'bay' || need === 'M.2' || need === 'USB port' ? [pieceId] : [],
     ),
   )
-  return {
+  return takeOver(before, {
     madeFrom: design,
     pieces: byId,
     fittings,
@@ -134,10 +132,7 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     bays,
     bayById,
     driveIn: driveIdIn,
-    awayIds: sameList(
-      before?.awayIds,
-      (ofKind.drive ?? []).flatMap(({ id }) => (inPlace.has(id) ? [] : [id])),
-    ),
+    awayIds: drives.flatMap(({ id }) => (inPlace.has(id) ? [] : [id])),
     placement,
     unplaceable: places.unplaceable,
     placePinsKept: places.pinsKept,
@@ -149,7 +144,7 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     drivePaths,
     networkPaths,
     solved: solver.solved,
-  }
+  })
 }
 
 /** The pieces of a design in all their orders; the very same as before when none has come, gone or changed. */
@@ -165,15 +160,6 @@ function sortedPieces(
   const ofKind = byKind(pieces)
   const byId = new Map(pieces.map((piece) => [piece.id, piece]))
   return { pieces, byId, ofKind, inOrder: inKindOrder(ofKind) }
-}
-
-/** The list that was there before, when the new one says the same. */
-function sameList(
-  before: readonly string[] | undefined,
-  after: readonly string[],
-): readonly string[] {
-  const isSame = before?.length === after.length && after.every((one, at) => one === before[at])
-  return isSame ? before : after
 }
 
 /** Blocks and bays, which depend on the case, its cages and the enclosures beside it. */
@@ -252,6 +238,16 @@ function placeAll(
       ? []
       : devicesInConflict(problem, (devices) => allFit({ ...problem, devices }))
   return { problem, placement, unplaceable, pinsKept: kept !== undefined, conflictIds }
+}
+
+function groupsOfDrives(pools: MachineDesign['pools']): DriveGroups {
+  return new DriveGroups(
+    pools.flatMap((pool) =>
+      failureGroupsOf(pool).map(({ driveIds, tolerates }) => {
+        return { poolId: pool.id, driveIds, tolerates }
+      }),
+    ),
+  )
 }
 
 /** Pieces of one model are told apart by their place. */

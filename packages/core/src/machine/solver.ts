@@ -1,4 +1,5 @@
 import { type Assigned, assignPlugs } from './wiring/assignPlugs'
+import { type InOrder, inOneOrder } from './wiring/inOneOrder'
 import { type Placement, placeDevices } from './placement/placeDevices'
 import type { PlacementProblem } from './placement/places'
 import type { Host, Item, PoolGroup, Wishes } from './wiring/assignment'
@@ -9,7 +10,7 @@ interface Stage {
   result: unknown
 }
 
-/** Problems that were solved, by what they look like: two that look alike have one answer. */
+/** Problems that were solved, by what they look like: two that look alike have one answer. The newest come last. */
 export interface Solved {
   plugs: ReadonlyMap<string, Assigned>
   places: ReadonlyMap<string, Placement[]>
@@ -27,19 +28,30 @@ export interface DescribedHost extends Host {
   costs: string
 }
 
+/** Answers about plugs that are handed on: enough for drives that are moved to and fro. */
+const MOST_PLUGS_KEPT = 64
+
 /**
- * Solves problems of one machine, with what was solved for the machine before at hand.
+ * Solves problems of one machine, with what was solved for the machines before at hand.
  *
- * Only what is asked for again is handed on, so the answers never pile up.
+ * Of placements and stages only what is asked for again is handed on, of plugs a few more, the oldest going first,
+ * so the answers never pile up.
  */
 export class Solver {
-  readonly solved = {
-    plugs: new Map<string, Assigned>(),
-    places: new Map<string, Placement[]>(),
-    stages: new Map<string, Stage>(),
-  }
+  readonly #plugs = new Map<string, Assigned>()
+  readonly #places = new Map<string, Placement[]>()
+  readonly #stages = new Map<string, Stage>()
 
   constructor(private readonly before: Solved) {}
+
+  /** What the next machine is to have at hand. */
+  get solved(): Solved {
+    return {
+      plugs: newestOf(this.before.plugs, this.#plugs),
+      places: this.#places,
+      stages: this.#stages,
+    }
+  }
 
   /**
    * What `work` gives, or gave before from the very same things.
@@ -51,7 +63,7 @@ export class Solver {
     const isSame =
       before?.from.length === from.length && before.from.every((one, at) => one === from[at])
     const result = isSame ? (before.result as Result) : work()
-    this.solved.stages.set(name, { from, result })
+    this.#stages.set(name, { from, result })
     return result
   }
 
@@ -61,42 +73,53 @@ export class Solver {
     groups: readonly PoolGroup[],
     wishes: Wishes,
   ): Assigned {
-    const key = keyOf(items, hosts, groups, wishes)
-    const known = this.solved.plugs.get(key) ?? this.before.plugs.get(key)
-    const answer = known ?? assignPlugs(items, hosts, groups, wishes)
-    this.solved.plugs.set(key, answer)
-    return answer
+    const problem = inOneOrder(items, hosts, groups)
+    const key = keyOf(problem, hosts, wishes)
+    const answer =
+      this.#plugs.get(key) ??
+      this.before.plugs.get(key) ??
+      assignPlugs(problem.items, hosts, problem.groups, wishes)
+    this.#plugs.set(key, answer)
+    const hostOf: (number | null)[] = items.map(() => null)
+    problem.from.forEach((item, at) => (hostOf[item] = answer.hostOf[at] ?? null))
+    return { ...answer, hostOf }
   }
 
   /** The best way to place devices; empty only without a way to keep the pins. */
   place(problem: PlacementProblem): Placement[] {
     const key = JSON.stringify(problem)
     const answer = this.before.places.get(key) ?? placeDevices(problem)
-    this.solved.places.set(key, answer)
+    this.#places.set(key, answer)
     return answer
   }
 }
 
-/** What a problem looks like. Drives count by the groups they are in, not by their names. */
+/** Those asked for now, after as many of the ones before as there is room for. */
+function newestOf(
+  before: ReadonlyMap<string, Assigned>,
+  now: ReadonlyMap<string, Assigned>,
+): ReadonlyMap<string, Assigned> {
+  if ([...now.keys()].every((key) => before.has(key))) return before
+  const older = [...before].filter(([key]) => !now.has(key))
+  return new Map([...older.slice(Math.max(0, older.length + now.size - MOST_PLUGS_KEPT)), ...now])
+}
+
+/** What a problem looks like. */
 function keyOf(
-  items: readonly Item[],
+  { items, groups }: InOrder,
   hosts: readonly DescribedHost[],
-  groups: readonly PoolGroup[],
   { members, order, leastCost }: Wishes,
 ): string {
-  const groupOf = new Map(
-    groups.flatMap(({ driveIds }, group) => driveIds.map((id) => [id, group] as const)),
-  )
-  const pools = [...new Set(groups.map(({ poolId }) => poolId))]
   return JSON.stringify([
-    items.map(({ takes, demands, allowed, driveIds }) => [
+    items.map(({ takes, demands, allowed, drives, groups: own }) => [
       takes,
       demands,
       allowed,
-      driveIds.map((id) => groupOf.get(id) ?? -1),
+      drives,
+      own,
     ]),
     hosts.map(({ most, goneWith, costs }) => [most.map(String), goneWith, costs]),
-    groups.map(({ poolId, tolerates }) => [pools.indexOf(poolId), tolerates]),
+    groups.map(({ poolId, tolerates }) => [poolId, tolerates]),
     members,
     order,
     leastCost ?? 0,

@@ -8,6 +8,7 @@ import { saveFile } from '../../controls/saveFile'
 import { selectCables, selectDesign, selectMachine } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
+import { DATA_CABLES, gainWords } from './gainWords'
 import styles from './paths.module.css'
 
 /** Every cable that the machine wants, where it goes, and whether it is there. */
@@ -101,7 +102,7 @@ export function CableTable() {
           ` Empty bays without a cable: ${data.unreachedBays.map((id) => bayOf.get(id) ?? '').join(', ')}.`}
         {idle.length > 0 &&
           ` Not in use: ${idle.map(({ partId, use }) => `${machine.pieces.get(partId)?.dataSheet.model ?? ''} (${use})`).join(', ')}.`}
-        {!data.isBest && ' There are too many ways to look at all; this is the best one seen.'}
+        {data.couldBeBetter && ` ${gainWords(data.couldBeBetter, DATA_CABLES)}`}
       </p>
     </section>
   )

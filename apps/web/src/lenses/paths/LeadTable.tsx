@@ -4,6 +4,7 @@ import { format } from '../../controls/locale'
 import { selectMachine } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
+import { gainWords, POWER_LEADS } from './gainWords'
 import styles from './paths.module.css'
 
 const amps = (value: number | null): string =>
@@ -69,7 +70,7 @@ export function LeadTable() {
         {power.unfed.length > 0 &&
           ` Without a plug: ${power.unfed.map(({ name }) => name).join(', ')}.`}{' '}
         Each plug of a backplane is taken to feed its share of the bays; many join theirs, which is
-        better.
+        better. {gainWords(power.couldBeBetter, POWER_LEADS)}
       </p>
       <p className="soft">
         Moulded adapters and overloaded splitters can catch fire. Never open a power supply.

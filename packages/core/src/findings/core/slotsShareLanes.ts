@@ -4,7 +4,6 @@ import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { type Machine, pieceOf } from '../../machine/machine'
 import type { PlacedDevice } from '../../machine/placement/placeDevices'
-import { cardLoads } from '../../paths/cardLoads'
 
 interface Facts {
   loses: BoardPlace
@@ -19,7 +18,7 @@ interface Facts {
 export const slotsShareLanes: Rule<'slots-share-lanes', Facts> = {
   code: 'slots-share-lanes',
   step: 'core',
-  find: ({ machine }) => {
+  find: ({ machine, cardLoads }) => {
     const board = pieceOf(machine, 'board')
     const { placement } = machine
     if (!board?.dataSheet.slots || placement.placed.length + placement.leftIds.length === 0)
@@ -29,7 +28,7 @@ export const slotsShareLanes: Rule<'slots-share-lanes', Facts> = {
       if (placement.placed.length < 2) return []
       return [lack(missingOf(board, 'sharing'), { parts: [board] })]
     }
-    const hurt = mostHurt(machine)
+    const hurt = mostHurt(machine, cardLoads)
     if (!hurt) return []
     const { loses, inUse, lanesLeft, pieceIds } = hurt
     const partIds = [board.id, ...pieceIds.filter((id) => machine.pieces.has(id))]
@@ -47,9 +46,8 @@ interface Hurt extends Facts {
 }
 
 /** The rule of the board by which most is missing; none when nothing is. */
-function mostHurt(machine: Machine): Hurt | undefined {
+function mostHurt(machine: Machine, loads: readonly PlacedDevice[]): Hurt | undefined {
   const board = pieceOf(machine, 'board')?.dataSheet
-  const loads = cardLoads(machine)
   const at = ({ kind, number }: BoardPlace): PlacedDevice[] =>
     loads.filter(({ root }) => root.kind === kind && root.number === number)
   const hurt = (board?.sharing ?? []).flatMap((rule): Hurt[] => {

@@ -4,7 +4,6 @@ import type { Rule } from '../../judging/rule'
 import { cardsOf, slotNeedOf } from '../../machine/cards'
 import { pieceOf } from '../../machine/machine'
 import type { Piece, PieceId } from '../../machine/piece'
-import { cardLoads } from '../../paths/cardLoads'
 import type { Missing } from '../../units/amount'
 
 interface Facts {
@@ -20,7 +19,7 @@ interface Facts {
 export const cardThrottled: Rule<'card-throttled', Facts> = {
   code: 'card-throttled',
   step: 'paths',
-  find: ({ machine }) => {
+  find: ({ machine, cardLoads }) => {
     const board = pieceOf(machine, 'board')
     const cards = cardsOf(machine).filter(({ dataSheet }) => slotNeedOf(dataSheet)?.moves)
     // That the slots are not known, or that there are too few, is said by the rule on slots.
@@ -29,7 +28,7 @@ export const cardThrottled: Rule<'card-throttled', Facts> = {
     if (missing.length > 0) {
       return [lack(missing, { partIds: missing.flatMap(({ pieceId }) => pieceId ?? []) })]
     }
-    return cardLoads(machine).flatMap(({ pieceId, root, ...load }) => {
+    return cardLoads.flatMap(({ pieceId, root, ...load }) => {
       const card = cards.find(({ id }) => id === pieceId)
       const { bytesPerSecond, shortBytesPerSecond, needBytesPerSecond, lanes, pcieGeneration } =
         load

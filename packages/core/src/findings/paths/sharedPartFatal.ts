@@ -28,7 +28,7 @@ export const sharedPartFatal: Rule<'shared-part-fatal', Facts> = {
     const unpinned = isFree(paths) ? fatal : fatalParts(redundantPools, given.machineUnpinned)
     const stopped = new Set(fatal.flatMap(({ poolIds }) => poolIds))
     const facts = {
-      parts: fatal.map(({ name, driveIds }) => ({ name, drives: driveIds.length })),
+      parts: fatal.map(({ nameOf, driveIds }) => ({ name: nameOf(), drives: driveIds.length })),
       partsUnpinned: unpinned.length,
       alwaysSurvived: Math.min(
         ...redundant.flatMap(({ poolId, survival: one }) =>

@@ -1,6 +1,7 @@
 import {
   Assignment,
   compareScores,
+  type Criterion,
   type Host,
   type Item,
   type PoolGroup,
@@ -11,8 +12,14 @@ import {
 export interface Assigned {
   /** For each item the index of its host; null when there is room for it nowhere. */
   hostOf: (number | null)[]
-  /** Whether no better way is left; false when the search was cut short. */
-  isBest: boolean
+  /** How much better a way that was not looked at could be at most; null when no way is better. */
+  couldBeBetter: Gain | null
+}
+
+/** The most important criterion in which something could be better, and by how much at most. */
+export interface Gain {
+  criterion: Criterion
+  by: number
 }
 
 /** Ways looked at before the best one so far is taken. Keeps the wiring of 24 drives well under 15 ms. */
@@ -23,32 +30,36 @@ const MOST_STEPS = 1_000
  *
  * Better is what the wishes say, in their order. Every way is looked at, except those that cannot become better
  * than the best one seen: none of the counts ever falls while more is attached. Items that are alike go to hosts
- * in order, since changing them over changes nothing.
+ * in order, since changing them over changes nothing. When there are too many ways, the ones that were left aside
+ * still bound how far from the best the answer can be: each of them counts at least what it counted when it was
+ * left.
+ *
+ * @param mostSteps ways looked at before the best one so far is taken
  *
  * Source: branch and bound; the tests compare it with trying every way.
  * Two drives of a mirror and two controllers: one on each.
  */
 export function assignPlugs(
-  wanted: readonly Item[],
+  items: readonly Item[],
   hosts: readonly Host[],
   groups: readonly PoolGroup[],
   wishes: Wishes,
+  mostSteps = MOST_STEPS,
 ): Assigned {
-  const items = withoutIdleDemand(wanted, hosts)
-  const groupsOf = groupsByItem(items, groups)
   const order = items
-    .map((_, index) => ({ index, rank: rankOf(items, groupsOf, index) }))
+    .map((_, index) => ({ index, rank: rankOf(items, index) }))
     .sort((one, other) => compareLists(one.rank, other.rank))
     .map(({ index }) => index)
   const alikeBefore = order.map((at, depth) => {
     const before = depth > 0 ? order[depth - 1] : undefined
-    return before !== undefined && areAlike(items, groupsOf, before, at) ? before : null
+    return before !== undefined && areAlike(items[before], items[at]) ? before : null
   })
-  const state = new Assignment(items, hosts, groups, groupsOf, wishes)
+  const state = new Assignment(items, hosts, groups, wishes)
   // Nothing can be better than this, so the search ends when it is reached.
   const ideal = state.score()
   const now: (number | null)[] = items.map(() => null)
   let best: { hostOf: (number | null)[]; score: Score } | null = null
+  let leastLeftAside: Score | null = null
   let steps = 0
   let isPerfect = false
 
@@ -62,7 +73,7 @@ export function assignPlugs(
     }
     const before = alikeBefore[depth] ?? null
     const from = before === null ? 0 : (now[before] ?? hosts.length)
-    const drives = items[at]?.driveIds.length ?? 0
+    const drives = items[at]?.drives ?? 0
     const ways: { host: number | null; score: Score }[] = []
     for (const host of items[at]?.allowed ?? []) {
       if (host < from || !state.put(at, host)) continue
@@ -79,7 +90,11 @@ export function assignPlugs(
     }
     for (const { host, score } of ways) {
       if (isPerfect) return
-      if (best && (steps > MOST_STEPS || compareScores(score, best.score) >= 0)) continue
+      if (best && compareScores(score, best.score) >= 0) continue
+      if (best && steps > mostSteps) {
+        if (!leastLeftAside || compareScores(score, leastLeftAside) < 0) leastLeftAside = score
+        continue
+      }
       if (host === null) state.left += leftBy(drives)
       else state.put(at, host)
       now[at] = host
@@ -90,78 +105,56 @@ export function assignPlugs(
     }
   }
   walk(0)
-  const found = best as { hostOf: (number | null)[] } | null
-  return { hostOf: found?.hostOf ?? [...now], isBest: steps <= MOST_STEPS }
+  const found = best as { hostOf: (number | null)[]; score: Score } | null
+  const least = leastLeftAside as Score | null
+  if (!found) return { hostOf: [...now], couldBeBetter: null }
+  return {
+    hostOf: found.hostOf,
+    couldBeBetter: least && gainOf(found.score, least, wishes.order),
+  }
+}
+
+/** What the first score could gain to become the second, in the first count in which they differ. */
+function gainOf(now: Score, least: Score, order: readonly Criterion[]): Gain | null {
+  for (const [at, criterion] of order.entries()) {
+    // How late hosts are only chooses between ways that are equally good.
+    if (criterion === 'late') return null
+    const by = (now[at] ?? 0) - (least[at] ?? 0)
+    if (by > 0) return { criterion, by }
+    if (by < 0) return null
+  }
+  return null
 }
 
 /** What is left out counts by its drives; a plug without any, as of a boot device, counts a little all the same. */
 const leftBy = (drives: number): number => Math.max(drives, 0.5)
 
-/** Where every host has enough for all, a demand makes no difference, and items that differ in it are alike. */
-function withoutIdleDemand(items: readonly Item[], hosts: readonly Host[]): readonly Item[] {
-  const kinds = items[0]?.demands.length ?? 0
-  const isIdle = Array.from({ length: kinds }, (_, kind) => {
-    const all = items.reduce((sum, { demands }) => sum + (demands[kind] ?? 0), 0)
-    return hosts.every(({ most }) => (most[kind] ?? Infinity) >= all)
-  })
-  if (!isIdle.includes(true)) return items
-  return items.map((one) => ({
-    ...one,
-    demands: one.demands.map((demand, kind) => (isIdle[kind] ? 0 : demand)),
-  }))
-}
-
-/** For each item the groups its drives belong to, one entry for each drive. */
-function groupsByItem(items: readonly Item[], groups: readonly PoolGroup[]): number[][] {
-  const groupsOf = new Map<string, number[]>()
-  groups.forEach(({ driveIds }, group) => {
-    for (const id of driveIds) {
-      const before = groupsOf.get(id)
-      if (before) before.push(group)
-      else groupsOf.set(id, [group])
-    }
-  })
-  return items.map(({ driveIds }) => {
-    const found: number[] = []
-    for (const id of driveIds) found.push(...(groupsOf.get(id) ?? []))
-    return found.length > 1 ? found.sort((one, other) => one - other) : found
-  })
-}
-
 /** Large items first, since they find room least easily; then by group, so that alike ones are neighbours. */
-function rankOf(
-  items: readonly Item[],
-  groupsOf: readonly (readonly number[])[],
-  at: number,
-): number[] {
-  const { takes, demands, allowed } = items[at] ?? { takes: [], demands: [], allowed: [] }
+function rankOf(items: readonly Item[], at: number): number[] {
+  const item = items[at]
+  if (!item) return []
+  const { takes, demands, allowed, groups } = item
   return [
     allowed.length,
     ...[...takes].reverse().map((count) => -count),
-    ...(groupsOf[at] ?? []),
+    ...groups,
     ...demands.map((demand) => -demand),
     at,
   ]
 }
 
-function areAlike(
-  items: readonly Item[],
-  groupsOf: readonly (readonly number[])[],
-  one: number,
-  other: number,
-): boolean {
-  const [a, b] = [items[one], items[other]]
-  if (!a || a.driveIds.length !== b?.driveIds.length) return false
+function areAlike(one: Item | undefined, other: Item | undefined): boolean {
+  if (!one || one.drives !== other?.drives) return false
   return (
-    compareLists(a.demands, b.demands) === 0 &&
-    compareLists(a.takes, b.takes) === 0 &&
-    compareLists(a.allowed, b.allowed) === 0 &&
-    compareLists(groupsOf[one] ?? [], groupsOf[other] ?? []) === 0
+    compareLists(one.demands, other.demands) === 0 &&
+    compareLists(one.takes, other.takes) === 0 &&
+    compareLists(one.allowed, other.allowed) === 0 &&
+    compareLists(one.groups, other.groups) === 0
   )
 }
 
 /** Which of two lists of numbers is smaller, from the first number on. */
-function compareLists(one: readonly number[], other: readonly number[]): number {
+export function compareLists(one: readonly number[], other: readonly number[]): number {
   for (let index = 0; index < Math.max(one.length, other.length); index += 1) {
     const difference = (one[index] ?? -Infinity) - (other[index] ?? -Infinity)
     if (difference !== 0) return difference

@@ -2,7 +2,10 @@
 export interface Item {
   /** What it takes of a host, by kind of place; the hosts say what that means. */
   takes: readonly number[]
-  driveIds: readonly string[]
+  /** Drives behind it. */
+  drives: number
+  /** The groups they belong to, by index, one entry for each drive, in their order. */
+  groups: readonly number[]
   /** What it asks of a host, in the units of the hosts' `most`. */
   demands: readonly number[]
   /** Indices of the hosts it may go to. */
@@ -19,10 +22,9 @@ export interface Host {
   goneWith: readonly number[]
 }
 
-/** Drives of which so many may fail; more, and the pool is lost. */
+/** A group of drives of which so many may fail; more, and the pool is lost. */
 export interface PoolGroup {
   poolId: string
-  driveIds: readonly string[]
   tolerates: number
 }
 
@@ -58,7 +60,6 @@ export class Assignment {
   left = 0
   readonly #items: readonly Item[]
   readonly #hosts: readonly Host[]
-  readonly #groupsOf: readonly (readonly number[])[]
   readonly #order: readonly Criterion[]
   readonly #leastCost: number
   readonly #taken: number[][]
@@ -83,12 +84,10 @@ export class Assignment {
     items: readonly Item[],
     hosts: readonly Host[],
     groups: readonly PoolGroup[],
-    groupsOf: readonly (readonly number[])[],
     { members, order, leastCost = 0 }: Wishes,
   ) {
     this.#items = items
     this.#hosts = hosts
-    this.#groupsOf = groupsOf
     this.#order = order
     this.#leastCost = leastCost
     const kinds = items[0]?.takes.length ?? 0
@@ -148,7 +147,7 @@ export class Assignment {
       this.#short[at] = (this.#short[at] ?? 0) + shortOf(after, most) - shortOf(before, most)
     }
     for (const other of this.#takenBy[host] ?? []) {
-      for (const group of this.#groupsOf[item] ?? []) this.#lose(other, group, by)
+      for (const group of this.#items[item]?.groups ?? []) this.#lose(other, group, by)
     }
   }
 

@@ -1,6 +1,7 @@
 import type { PathChoices } from '../../design/pathChoices'
-import type { PoolGroup } from './assignment'
+import type { Item } from './assignment'
 import type { DataEnd } from './dataEnds'
+import type { DriveGroups } from './driveGroups'
 import type { PortHost } from './portHosts'
 import type { DescribedHost, Solver } from '../solver'
 
@@ -76,11 +77,7 @@ export class ConnectorAllocator {
     }
   }
 
-  cables(
-    members: PathChoices['members'],
-    groups: readonly PoolGroup[],
-    solver: Solver,
-  ): DataCable[] {
+  cables(members: PathChoices['members'], groups: DriveGroups, solver: Solver): DataCable[] {
     // What is pinned chooses first; quick drives take quick ports.
     const byPin = [...this.#wanted].sort(
       (one, other) =>
@@ -109,7 +106,7 @@ export class ConnectorAllocator {
   #fanOuts(
     singles: readonly Wanted[],
     members: PathChoices['members'],
-    groups: readonly PoolGroup[],
+    groups: DriveGroups,
     solver: Solver,
   ): DataCable[] {
     const { lanes } = this.host
@@ -130,8 +127,8 @@ export class ConnectorAllocator {
     const all = fans.map((_, at) => at)
     const items = [
       // What is fixed there already counts when the others are spread.
-      ...fans.flatMap(({ ends }, at) => ends.map((end) => itemOf(end, [at]))),
-      ...loose.map((end) => itemOf(end, all)),
+      ...fans.flatMap(({ ends }, at) => ends.map((end) => itemOf(end, groups, [at]))),
+      ...loose.map((end) => itemOf(end, groups, all)),
     ]
     const hosts = fans.map((_, at): DescribedHost => ({
       goneWith: [at],
@@ -140,7 +137,7 @@ export class ConnectorAllocator {
       costs: `${lanes} lanes`,
     }))
     const order = ['left', 'shared', 'cost', 'late'] as const
-    const { hostOf } = solver.assign(items, hosts, groups, { members, order })
+    const { hostOf } = solver.assign(items, hosts, groups.groups, { members, order })
     const fixed = items.length - loose.length
     loose.forEach((end, index) => {
       fans[hostOf[fixed + index] ?? -1]?.ends.push(end)
@@ -156,6 +153,7 @@ export class ConnectorAllocator {
   }
 }
 
-function itemOf({ drives }: DataEnd, allowed: readonly number[]) {
-  return { takes: [1], demands: [], driveIds: drives.map(({ id }) => id), allowed }
+function itemOf({ drives }: DataEnd, groups: DriveGroups, allowed: readonly number[]): Item {
+  const own = groups.ofAll(drives.map(({ id }) => id))
+  return { takes: [1], demands: [], drives: drives.length, groups: own, allowed }
 }

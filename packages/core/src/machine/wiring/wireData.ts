@@ -2,10 +2,11 @@ import { OUTSIDE_PLUGS } from '../../catalogue/plugs'
 import { type PathChoices, sameEnd } from '../../design/pathChoices'
 import type { BayId } from '../bays'
 import type { PieceId } from '../piece'
-import type { PoolGroup } from './assignment'
+import type { Gain } from './assignPlugs'
+import type { Item } from './assignment'
 import { ConnectorAllocator, type DataCable } from './connectorAllocator'
 import type { DataEnd } from './dataEnds'
-import { GroupKeys } from './groupKeys'
+import type { DriveGroups } from './driveGroups'
 import { isPortOf, type PortHost } from './portHosts'
 import type { DescribedHost, Solver } from '../solver'
 
@@ -20,7 +21,7 @@ export interface DrivePort {
 }
 
 export interface DataWiring {
-  hosts: PortHost[]
+  hosts: readonly PortHost[]
   cables: DataCable[]
   ports: DrivePort[]
   /** Drives that no port is left for, or that nothing speaks to. */
@@ -33,8 +34,8 @@ export interface DataWiring {
   unreachedBays: BayId[]
   /** Connectors left over, by host. */
   free: { hostId: string; connectors: number[] }[]
-  /** Whether every way was looked at. */
-  isBest: boolean
+  /** How much better it could be at most, where there are too many ways to look at all. */
+  couldBeBetter: Gain | null
 }
 
 const MB = 1_000_000
@@ -45,7 +46,7 @@ export interface DataProblem {
   boots: readonly DataEnd[]
   unspokenIds: readonly PieceId[]
   hosts: readonly PortHost[]
-  groups: readonly PoolGroup[]
+  groups: DriveGroups
   /** What the link of a host to the CPU moves, bytes a second. */
   mostOf: (host: PortHost) => number
   boardId: PieceId | null
@@ -64,16 +65,15 @@ export function wireData(
   solver: Solver,
 ): DataWiring {
   const { ends, boots, hosts, groups } = problem
-  const keys = new GroupKeys(groups)
   const looks = [...ends, ...boots].flatMap(({ key, plug, needsSas, needsNvme, drives }) => [
     key,
     plug,
     needsSas,
     needsNvme,
     drives.length,
-    ...drives.flatMap(({ id, lane, bytesPerSecond }) => [lane, bytesPerSecond, keys.of(id)]),
+    ...drives.flatMap(({ id, lane, bytesPerSecond }) => [lane, bytesPerSecond, groups.of(id)]),
   ])
-  const from = [hosts, paths.members, paths.portPins, ...keys.groups, ends.length, ...looks]
+  const from = [hosts, paths.members, paths.portPins, ...groups.look, ends.length, ...looks]
   return withDrives(
     solver.stage('data cables', from, () => wire(problem, paths, solver)),
     problem,
@@ -126,13 +126,14 @@ function wire(
   const assigned = solver.assign(
     wanted.map((end) => {
       const pin = pinOf(end)
-      return itemOf(end, hosts, pin ? hosts.findIndex((host) => isPortOf(host, pin)) : -1)
+      const pinnedTo = pin ? hosts.findIndex((host) => isPortOf(host, pin)) : -1
+      return itemOf(end, hosts, groups, pinnedTo)
     }),
     allocators.map((allocator) => {
       const { host } = allocator
       return asHost(host, allocator.free().length, hosts, mostOf(host) / MB)
     }),
-    groups,
+    groups.groups,
     {
       members,
       order: ['left', 'shared', 'cost', { short: 0 }, 'late'],
@@ -164,7 +165,7 @@ function wire(
   const hostOf = new Map(problem.hosts.map((host) => [host.id, host]))
   const lanesOf = (cable: DataCable): number => hostOf.get(cable.hostId)?.lanes ?? 1
   return {
-    hosts: [...problem.hosts],
+    hosts: problem.hosts,
     cables,
     ports: [],
     unreachedIds: [],
@@ -180,7 +181,7 @@ function wire(
       const connectors = allocator.free()
       return connectors.length > 0 ? [{ hostId: allocator.host.id, connectors }] : []
     }),
-    isBest: assigned.isBest,
+    couldBeBetter: assigned.couldBeBetter,
   }
 }
 
@@ -202,11 +203,17 @@ export function takes(
 }
 
 /** What it takes: ends of one lane, plugs of four, ports where one-lane ports feed such a plug. */
-function itemOf(end: DataEnd, hosts: readonly PortHost[], pinnedTo: number) {
+function itemOf(
+  end: DataEnd,
+  hosts: readonly PortHost[],
+  groups: DriveGroups,
+  pinnedTo: number,
+): Item {
   const possible = hosts.flatMap((host, index) => (takes(host, end) ? [index] : []))
   return {
     takes: end.lanes === 1 ? [1, 0, 0] : [0, 1, end.isShared ? end.lanes : end.drives.length],
-    driveIds: end.drives.map(({ id }) => id),
+    drives: end.drives.length,
+    groups: groups.ofAll(end.drives.map(({ id }) => id)),
     demands: [end.drives.reduce((sum, { bytesPerSecond }) => sum + bytesPerSecond, 0) / MB],
     // A pin to what is gone, or takes no such plug, is none.
     allowed: possible.includes(pinnedTo) ? [pinnedTo] : possible,

@@ -1,8 +1,8 @@
 import { AMPS_PER_POWER_PLUG, type PowerPlug } from '../../catalogue/plugs'
 import { type PathChoices, sameEnd, sameLead } from '../../design/pathChoices'
 import type { PiecesByKind, PieceId } from '../piece'
-import type { PoolGroup } from './assignment'
-import { GroupKeys } from './groupKeys'
+import type { Gain } from './assignPlugs'
+import type { DriveGroups } from './driveGroups'
 import { adapterCost, leadOutlets } from './leadOutlets'
 import { type PowerEnd, sumOf } from './powerEnds'
 import type { DescribedHost, Solver } from '../solver'
@@ -51,7 +51,8 @@ export interface PowerWiring {
   rails: RailLoad[]
   /** Plugs that no lead feeds. */
   unfed: PowerEnd[]
-  isBest: boolean
+  /** How much better it could be at most, where there are too many ways to look at all. */
+  couldBeBetter: Gain | null
 }
 
 /** More spinning drives than this on one lead sag while starting. Common practice, no source. */
@@ -71,19 +72,18 @@ export function wirePower(
   ends: readonly PowerEnd[],
   leads: readonly SupplyLead[],
   supplies: PiecesByKind['supply'],
-  groups: readonly PoolGroup[],
+  groups: DriveGroups,
   paths: Pick<PathChoices, 'members' | 'leadPins'>,
   solver: Solver,
 ): PowerWiring {
-  const keys = new GroupKeys(groups)
   const looks = ends.flatMap(({ key, plug, startAmps, runningAmps, driveIds }) => [
     key,
     plug,
     startAmps,
     runningAmps,
-    ...driveIds.map((id) => keys.of(id)),
+    ...driveIds.map((id) => groups.of(id)),
   ])
-  const from = [leads, ...(supplies ?? []), paths.members, paths.leadPins, ...keys.groups, ...looks]
+  const from = [leads, ...(supplies ?? []), paths.members, paths.leadPins, ...groups.look, ...looks]
   return withDrives(
     solver.stage('power leads', from, () => wire(ends, leads, supplies, groups, paths, solver)),
     ends,
@@ -111,7 +111,7 @@ function wire(
   ends: readonly PowerEnd[],
   leads: readonly SupplyLead[],
   supplies: PiecesByKind['supply'],
-  groups: readonly PoolGroup[],
+  groups: DriveGroups,
   { members, leadPins }: Pick<PathChoices, 'members' | 'leadPins'>,
   solver: Solver,
 ): PowerWiring {
@@ -122,12 +122,13 @@ function wire(
     const possible = leads.flatMap((lead, at) => (canFeed(lead, end) ? [at] : []))
     return {
       takes: end.plug === 'SATA power' ? [1, 0] : [0, 1],
-      driveIds: end.driveIds,
+      drives: end.driveIds.length,
+      groups: groups.ofAll(end.driveIds),
       demands: [end.startAmps ?? 0, end.driveIds.length],
       allowed: possible.includes(pinnedTo) ? [pinnedTo] : possible,
     }
   })
-  const { hostOf, isBest } = solver.assign(items, leads.map(asHost), groups, {
+  const { hostOf, couldBeBetter } = solver.assign(items, leads.map(asHost), groups.groups, {
     members,
     order: ['left', { short: 0 }, 'cost', { short: 1 }, 'shared', 'late'],
   })
@@ -151,7 +152,7 @@ function wire(
       }
     }),
     unfed: ends.filter((_, index) => (hostOf[index] ?? null) === null),
-    isBest,
+    couldBeBetter,
   }
 }
 

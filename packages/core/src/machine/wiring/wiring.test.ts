@@ -63,9 +63,9 @@ describe('data cables', () => {
       'Sixteen:2 > plug 2',
       'Sixteen:3 > plug 3',
     ])
-    const { free, unreachedIds, isBest } = wired(cabin).data
+    const { free, unreachedIds, couldBeBetter } = wired(cabin).data
     expect(unreachedIds).toEqual([])
-    expect(isBest).toBe(true)
+    expect(couldBeBetter).toBeNull()
     expect(free[0]).toMatchObject({
       hostId: cablesAt(cabin, 'Sixteen')[0]?.hostId,
       connectors: [4],

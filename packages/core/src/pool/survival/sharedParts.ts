@@ -24,8 +24,10 @@ export interface SharedPart {
   pools: { poolId: string; state: PulledPool['state'] }[]
 }
 
-/** Without what it does to the pools. */
-export type PartOfSeveral = Omit<SharedPart, 'pools'>
+/** Without what it does to the pools, and its name not yet written: most are never shown. */
+export interface PartOfSeveral extends Omit<SharedPart, 'pools' | 'name'> {
+  nameOf: () => string
+}
 
 /**
  * Which parts take several drives along when they fail, and what are the pools then?
@@ -36,9 +38,11 @@ export type PartOfSeveral = Omit<SharedPart, 'pools'>
  */
 export function sharedParts(design: Design, machine: Machine): SharedPart[] {
   const bytesOf = driveBytes(design)
-  return partsOfSeveral(machine).map((part) => ({
-    ...part,
-    pools: pullDrives(design, [...part.driveIds, ...machine.awayIds], bytesOf).flatMap(
+  return partsOfSeveral(machine).map(({ kind, nameOf, driveIds }) => ({
+    kind,
+    name: nameOf(),
+    driveIds,
+    pools: pullDrives(design, [...driveIds, ...machine.awayIds], bytesOf).flatMap(
       ({ poolId, state }) => (state === 'whole' ? [] : [{ poolId, state }]),
     ),
   }))
@@ -46,15 +50,18 @@ export function sharedParts(design: Design, machine: Machine): SharedPart[] {
 
 /** Every part with the drives that are gone with it, of those that take several. */
 export function partsOfSeveral(machine: Machine): PartOfSeveral[] {
+  const onCable = drivesByCable(machine)
   return [
-    ...controllers(machine),
+    ...controllers(machine, onCable),
     ...blocks(machine),
-    ...cables(machine),
+    ...cables(machine, onCable),
     ...leads(machine),
   ].filter(({ driveIds }) => driveIds.length > 1)
 }
 
-function drivesByCable({ wiring }: Machine): Map<string, PieceId[]> {
+type DrivesByCable = ReadonlyMap<string, PieceId[]>
+
+function drivesByCable({ wiring }: Machine): DrivesByCable {
   const onCable = new Map<string, PieceId[]>()
   for (const { cableId, driveId } of wiring.data.ports) {
     const before = onCable.get(cableId)
@@ -64,60 +71,64 @@ function drivesByCable({ wiring }: Machine): Map<string, PieceId[]> {
   return onCable
 }
 
-function controllers(machine: Machine): PartOfSeveral[] {
+function controllers(machine: Machine, onCable: DrivesByCable): PartOfSeveral[] {
   const { hosts, cables: all } = machine.wiring.data
-  const onCable = drivesByCable(machine)
   return piecesOf(machine, 'controller').map(({ id, dataSheet }) => {
     const own = hosts.filter(({ pieceId }) => pieceId === id).map((host) => host.id)
     const behind = hosts.filter((host) => own.includes(host.behindId ?? '')).map((host) => host.id)
+    const hostIds = [...own, ...behind]
     return {
       kind: dataSheet.controllerType === 'expander' ? 'expander' : 'controller',
-      name: `${dataSheet.maker} ${dataSheet.model}`,
+      nameOf: () => `${dataSheet.maker} ${dataSheet.model}`,
       driveIds: all.flatMap((cable) =>
-        [...own, ...behind].includes(cable.hostId) ? (onCable.get(cable.id) ?? []) : [],
+        hostIds.includes(cable.hostId) ? (onCable.get(cable.id) ?? []) : [],
       ),
     }
   })
 }
 
-function cables(machine: Machine): PartOfSeveral[] {
+function cables(machine: Machine, onCable: DrivesByCable): PartOfSeveral[] {
   const { hosts, cables: all } = machine.wiring.data
-  const onCable = drivesByCable(machine)
   const bayOf = machine.bayById
   return all
     .filter(({ ends }) => !ends.some(({ isOutside }) => isOutside))
-    .map(({ id, hostId, connectors, ends }) => {
-      const host = hosts.find((one) => one.id === hostId)?.name ?? ''
-      const bays = ends.flatMap(({ bayIds }) => bayIds.flatMap((bay) => bayOf.get(bay) ?? []))
-      return {
-        kind: 'cable',
-        name: `Cable from ${host} port ${connectors[0] ?? ''} to ${bays.length > 0 ? bayRange(bays) : (ends[0]?.name ?? '')}`,
-        driveIds: onCable.get(id) ?? [],
-      }
-    })
+    .map(({ id, hostId, connectors, ends }) => ({
+      kind: 'cable',
+      nameOf: () => {
+        const host = hosts.find((one) => one.id === hostId)?.name ?? ''
+        const bays = ends.flatMap(({ bayIds }) => bayIds.flatMap((bay) => bayOf.get(bay) ?? []))
+        return `Cable from ${host} port ${connectors[0] ?? ''} to ${bays.length > 0 ? bayRange(bays) : (ends[0]?.name ?? '')}`
+      },
+      driveIds: onCable.get(id) ?? [],
+    }))
 }
 
 function leads({ wiring }: Machine): PartOfSeveral[] {
   return (wiring.power?.leads ?? []).map(({ lead, driveIds }) => {
-    return { kind: 'lead', name: `Supply’s ${lead.name}`, driveIds }
+    return { kind: 'lead', nameOf: () => `Supply’s ${lead.name}`, driveIds }
   })
 }
 
 /** Backplanes and enclosures: the bays of one block share them. */
 function blocks(machine: Machine): PartOfSeveral[] {
-  const bayOf = machine.bayById
+  const { bayById: bayOf, driveIn } = machine
   const several = new Set(machine.blocks.map(({ pieceId }) => pieceId)).size > 1
   return machine.blocks.flatMap((block): PartOfSeveral[] => {
-    const inside = baysOfBlock(block, bayOf)
-    const driveIds = inside.flatMap(({ id }) => machine.driveIn.get(id) ?? [])
+    const driveIds = block.bayIds.flatMap((id) => driveIn.get(id) ?? [])
     const sheet = machine.pieces.get(block.pieceId)?.dataSheet
     if (!sheet) return []
     if (block.isOutside) {
-      return [{ kind: 'enclosure', name: `${sheet.maker} ${sheet.model}`, driveIds }]
+      return [{ kind: 'enclosure', nameOf: () => `${sheet.maker} ${sheet.model}`, driveIds }]
     }
     const of = several && sheet.kind !== 'chassis' ? ` of ${sheet.model}` : ''
     return block.backplane
-      ? [{ kind: 'backplane', name: `Backplane of ${bayRange(inside)}${of}`, driveIds }]
+      ? [
+          {
+            kind: 'backplane',
+            nameOf: () => `Backplane of ${bayRange(baysOfBlock(block, bayOf))}${of}`,
+            driveIds,
+          },
+        ]
       : []
   })
 }
