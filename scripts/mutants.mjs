@@ -1,8 +1,11 @@
 // npm run mutants: makes one small change at a time in the core's numbers, sums and comparisons, and reports the
-// changes that no test notices. `npm run mutants -- pool power --each 40 --seed 2`
+// changes that no test of the core notices.
+//   npm run mutants -- pool power --each 40 --seed 2
+//   npm run mutants -- --at power/idlePower.ts:106 --at paths/linkRates.ts
 import { spawn } from 'node:child_process'
 import {
   cpSync,
+  existsSync,
   mkdirSync,
   readdirSync,
   readFileSync,
@@ -10,19 +13,11 @@ import {
   symlinkSync,
   writeFileSync,
 } from 'node:fs'
-import { join, relative } from 'node:path'
+import { dirname, join, relative } from 'node:path'
 import { parseArgs } from 'node:util'
-import ts from 'typescript'
+import { changesIn, withChanges } from './mutants/changes.mjs'
 
-/** Tests that are to notice a change in a subject; all of the core's tests are asked when these do not. */
-const TESTS = {
-  pool: ['src/pool'],
-  power: ['src/power', 'src/findings/power', 'src/limits'],
-  paths: ['src/paths', 'src/findings/paths'],
-  fit: ['src/fit', 'src/offers', 'src/findings/shell'],
-  money: ['src/money', 'src/limits'],
-  limits: ['src/limits', 'src/evaluate'],
-}
+const SUBJECTS = ['pool', 'power', 'paths', 'fit', 'money', 'limits']
 
 const { values, positionals } = parseArgs({
   allowPositionals: true,
@@ -30,11 +25,13 @@ const { values, positionals } = parseArgs({
     each: { type: 'string', default: '30' },
     seed: { type: 'string', default: '1' },
     workers: { type: 'string', default: '2' },
+    at: { type: 'string', multiple: true },
   },
 })
-const subjects = positionals.length > 0 ? positionals : Object.keys(TESTS)
 const ROOT = process.cwd()
+const CORE = join('packages', 'core', 'src')
 const WORK = join(ROOT, '.flint', 'mutants')
+const WORKERS = Number(values.workers)
 
 /** The same changes for the same seed. */
 let state = Number(values.seed)
@@ -43,54 +40,12 @@ function random() {
   return state / 2 ** 31
 }
 
-const SWAPPED = {
-  '<': '<=',
-  '<=': '<',
-  '>': '>=',
-  '>=': '>',
-  '===': '!==',
-  '!==': '===',
-  '+': '-',
-  '-': '+',
-  '*': '/',
-  '/': '*',
-}
-const OTHER_OF = { min: 'max', max: 'min', floor: 'ceil', ceil: 'floor', round: 'floor' }
-
-/** Every change that can be made in a file: where, what is there, and what it becomes. */
-function changesIn(file) {
-  const text = readFileSync(join(ROOT, file), 'utf8')
-  const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true)
-  const found = []
-  const add = (node, to) =>
-    found.push({ file, from: node.getStart(), end: node.getEnd(), was: node.getText(), to })
-  const visit = (node) => {
-    if (ts.isImportDeclaration(node) || ts.isTypeNode(node) || ts.isInterfaceDeclaration(node))
-      return
-    if (ts.isNumericLiteral(node)) {
-      const value = Number(node.text.replaceAll('_', ''))
-      add(node, String(Number.isInteger(value) ? value + 1 : value * 1.1))
-    }
-    if (ts.isBinaryExpression(node)) {
-      const to = SWAPPED[node.operatorToken.getText()]
-      const isText = /['"`]/.test(node.left.getText() + node.right.getText())
-      if (to && !(isText && node.operatorToken.getText() === '+')) add(node.operatorToken, to)
-    }
-    if (ts.isPropertyAccessExpression(node) && node.expression.getText() === 'Math') {
-      const to = OTHER_OF[node.name.text]
-      if (to) add(node.name, to)
-    }
-    ts.forEachChild(node, visit)
-  }
-  visit(source)
-  return found
-}
+const changesOf = (file) => changesIn(file, readFileSync(join(ROOT, file), 'utf8'))
 
 function filesOf(subject) {
-  const folder = join('packages', 'core', 'src', subject)
-  return readdirSync(join(ROOT, folder), { recursive: true, encoding: 'utf8' })
+  return readdirSync(join(ROOT, CORE, subject), { recursive: true, encoding: 'utf8' })
     .filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts'))
-    .map((name) => join(folder, name))
+    .map((name) => join(CORE, subject, name))
 }
 
 function sample(all, most) {
@@ -102,38 +57,80 @@ function sample(all, most) {
   return taken
 }
 
-/** A copy of what the core's tests need. */
-function copyFor(worker) {
+/** The changes to try, each with its number and the subject it counts for. */
+function chosen() {
+  const wanted = values.at
+    ? values.at.flatMap((at) => {
+        const [path, line] = at.split(':')
+        return changesOf(join(CORE, path))
+          .filter((change) => line === undefined || change.line === Number(line))
+          .map((change) => ({ subject: 'asked for', ...change }))
+      })
+    : (positionals.length > 0 ? positionals : SUBJECTS).flatMap((subject) =>
+        sample(filesOf(subject).flatMap(changesOf), Number(values.each)).map((change) => ({
+          subject,
+          ...change,
+        })),
+      )
+  return wanted.map((change, number) => ({ ...change, number }))
+}
+
+/** A copy of what the core's tests need, with all the changes lying ready. */
+function copyFor(worker, changes) {
   const folder = join(WORK, String(worker))
-  rmSync(folder, { recursive: true, force: true })
   mkdirSync(folder, { recursive: true })
-  for (const name of ['packages', 'demo', 'jest.config.js', 'package.json', 'tsconfig.base.json']) {
+  for (const name of [
+    'packages',
+    'demo',
+    'docs',
+    'jest.config.js',
+    'package.json',
+    'tsconfig.base.json',
+  ]) {
     cpSync(join(ROOT, name), join(folder, name), {
       recursive: true,
       filter: (path) => !path.includes('node_modules'),
     })
   }
   symlinkSync(join(ROOT, 'node_modules'), join(folder, 'node_modules'))
+  for (const file of new Set(changes.map((change) => change.file))) {
+    const numbers = new Map(
+      changes.flatMap((one) => (one.file === file ? [[one.place, one.number]] : [])),
+    )
+    const text = readFileSync(join(ROOT, file), 'utf8')
+    writeFileSync(join(folder, file), withChanges(file, text, numbers))
+  }
+  const setup = JSON.stringify(join(ROOT, 'scripts', 'mutants', 'reached.mjs'))
+  writeFileSync(
+    join(folder, 'mutants.config.js'),
+    `import base from './jest.config.js'\n` +
+      `const unit = base.projects.find(({ displayName }) => displayName === 'unit')\n` +
+      `export default { ...unit, testTimeout: 120_000, setupFilesAfterEnv: [${setup}] }\n`,
+  )
   return folder
 }
 
-function passes(folder, patterns) {
+/** Whether the tests pass; a change that makes a loop endless is noticed too. */
+function passes(folder, tests, { env = {}, workers = 1, seconds = 300 } = {}) {
   return new Promise((resolve) => {
     const jest = spawn(
       process.execPath,
       [
         join(ROOT, 'node_modules', 'jest', 'bin', 'jest.js'),
-        ...['--selectProjects', 'unit', '--silent', '--bail', '--maxWorkers', '1'],
-        ...patterns.map((one) => join('packages', 'core', one)),
+        ...['--config', 'mutants.config.js', '--silent', '--bail'],
+        ...['--maxWorkers', String(workers), ...tests],
       ],
       {
         cwd: folder,
         stdio: 'ignore',
-        env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
+        env: {
+          ...process.env,
+          NODE_OPTIONS: '--experimental-vm-modules --no-warnings',
+          ...env,
+        },
       },
     )
-    // A change may make a loop endless; that is noticed too.
-    const late = setTimeout(() => jest.kill('SIGKILL'), 300_000)
+    const late = setTimeout(() => jest.kill('SIGKILL'), seconds * 1_000)
     jest.on('close', (code) => {
       clearTimeout(late)
       resolve(code === 0)
@@ -141,46 +138,54 @@ function passes(folder, patterns) {
   })
 }
 
-async function survives(folder, subject, { file, from, end, to }) {
-  const path = join(folder, file)
-  const text = readFileSync(path, 'utf8')
-  writeFileSync(path, text.slice(0, from) + to + text.slice(end))
-  try {
-    return (await passes(folder, TESTS[subject])) && (await passes(folder, ['src']))
-  } finally {
-    writeFileSync(path, text)
+/** For each change the files of tests that come to it, by running them all with no change made. */
+async function testsOf(folder) {
+  const notes = join(WORK, 'reached.jsonl')
+  const env = { FLINT_REACHED: notes }
+  if (!(await passes(folder, [CORE], { env, workers: WORKERS, seconds: 1_800 }))) {
+    throw new Error('The tests of the core fail without any change.')
   }
+  const found = new Map()
+  for (const line of existsSync(notes) ? readFileSync(notes, 'utf8').trim().split('\n') : []) {
+    const { testPath, reached } = JSON.parse(line)
+    for (const number of reached) {
+      found.set(number, [...(found.get(number) ?? []), relative(folder, testPath)])
+    }
+  }
+  return found
 }
 
-const jobs = subjects.flatMap((subject) =>
-  sample(filesOf(subject).flatMap(changesIn), Number(values.each)).map((change) => ({
-    subject,
-    change,
-  })),
-)
-const survivors = []
-let done = 0
-async function work(worker) {
-  const folder = copyFor(worker)
-  for (let job = jobs.shift(); job; job = jobs.shift()) {
-    const { subject, change } = job
-    if (await survives(folder, subject, change)) {
-      survivors.push(job)
-      const text = readFileSync(join(ROOT, change.file), 'utf8').slice(0, change.from)
-      const line = text.split('\n').length
-      console.log(`${relative(ROOT, join(ROOT, change.file))}:${line} ${change.was} → ${change.to}`)
+/** Whether no test notices a change: those of its own folder are asked first, then all that come to it. */
+async function survives(folder, { file, number }, tests) {
+  const env = { FLINT_MUTANT: String(number) }
+  const isNear = (test) => dirname(file).startsWith(dirname(test)) || test.startsWith(dirname(file))
+  for (const some of [tests.filter(isNear), tests.filter((test) => !isNear(test))]) {
+    if (some.length > 0 && !(await passes(folder, ['--runTestsByPath', ...some], { env }))) {
+      return false
     }
-    done += 1
   }
+  return true
 }
-const total = jobs.length
-const counts = new Map(
-  subjects.map((subject) => [subject, jobs.filter((job) => job.subject === subject).length]),
+
+rmSync(WORK, { recursive: true, force: true })
+const changes = chosen()
+const folders = Array.from({ length: WORKERS }, (_, worker) => copyFor(worker, changes))
+const tests = await testsOf(folders[0])
+const jobs = [...changes]
+const survivors = []
+await Promise.all(
+  folders.map(async (folder) => {
+    for (let job = jobs.shift(); job; job = jobs.shift()) {
+      if (!(await survives(folder, job, tests.get(job.number) ?? []))) continue
+      survivors.push(job)
+      console.log(`${job.file}:${job.line} ${job.was} → ${job.to}`)
+    }
+  }),
 )
-await Promise.all(Array.from({ length: Number(values.workers) }, (_, worker) => work(worker)))
-for (const [subject, count] of counts) {
+for (const subject of new Set(changes.map((change) => change.subject))) {
+  const count = changes.filter((change) => change.subject === subject).length
   const alive = survivors.filter((job) => job.subject === subject).length
   console.log(`${subject}: ${alive} of ${count} survive (${Math.round((alive / count) * 100)} %)`)
 }
-console.log(`${done} of ${total} changes tried, seed ${values.seed}`)
+console.log(`${changes.length} changes tried, seed ${values.seed}`)
 rmSync(WORK, { recursive: true, force: true })

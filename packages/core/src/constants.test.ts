@@ -180,6 +180,8 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['levels of bronze, 230 V', levels('bronze', 230), [85, 88, 85], 'certificate, from memory'],
   ['levels of silver, 230 V', levels('silver', 230), [87, 90, 87], 'certificate, from memory'],
   ['levels of gold, 230 V', levels('gold', 230), [90, 92, 89], 'certificate, from memory'],
+  ['levels of titanium', levels('titanium', 115), [92, 94, 90], 'certificate, from memory'],
+  ['levels of titanium, 230 V', levels('titanium', 230), [94, 96, 94], 'certificate, from memory'],
   ['levels of platinum, 230 V', levels('platinum', 230), [92, 94, 90], 'certificate, from memory'],
   [
     'titanium at a tenth',

@@ -9,7 +9,8 @@ export { editLabel } from './judging/editLabel'
 export { isLack, type Severity } from './judging/finding'
 export { type NotGiven, notGivenByPiece } from './judging/notGiven'
 export type { LimitStatus } from './judging/statusOf'
-export { fieldName, listed, missingWords, upperFirst, type Words, wordsFor } from './judging/words'
+export { upperFirst } from './units/firstLetter'
+export { fieldName, listed, missingWords, type Words, wordsFor } from './judging/words'
 export { amountText } from './limits/amountText'
 export {
   type AnyJudgedLimit,

@@ -9,8 +9,11 @@ import { limitWords, standingOf } from './limits/limits'
 import { bayPlan } from './machine/bayPlan'
 import type { Machine } from './machine/machine'
 import type { CostFigure } from './money/billOfMaterials'
+import type { CapacityFigure } from './pool/designCapacity'
+import { poolProblemWords } from './pool/poolProblem'
 import type { PowerFigure } from './power/idlePower'
 import { choiceText } from './stillToChoose/choiceText'
+import { upperFirst } from './units/firstLetter'
 import type { Formatter } from './units/formatter'
 
 /**
@@ -28,7 +31,7 @@ export function printedEvaluation(
   const words = wordsFor(design, format)
   const { capacity, survival, power, cost, limits, findings, stillToChoose, isDone } = evaluation
   return {
-    capacity,
+    capacity: printedCapacity(capacity, format),
     survival,
     power: printedPower(power),
     cost: printedCost(cost),
@@ -50,6 +53,19 @@ export function printedEvaluation(
       return { pieceId, missing, codes, text: missingWords(missing, words) }
     }),
     isDone,
+  }
+}
+
+function printedCapacity({ pools, ...capacity }: CapacityFigure, format: Formatter): object {
+  return {
+    ...capacity,
+    pools: pools.map(({ problem, ...pool }) => ({
+      ...pool,
+      problem: problem && {
+        ...problem,
+        sentence: upperFirst(poolProblemWords(problem.why, format)),
+      },
+    })),
   }
 }
 

@@ -3,6 +3,7 @@ import type { Design } from '../design/design'
 import { bayIdsOf, fittedWithSheets } from '../design/fittedParts'
 import { letteredGroups } from '../design/groupLetters'
 import type { Missing } from '../units/amount'
+import { lowerFirst } from '../units/firstLetter'
 import type { Formatter } from '../units/formatter'
 import { familyOf } from '../pool/families'
 import type { Traits } from '../pool/layoutFamily'
@@ -71,9 +72,6 @@ export function wordsFor(
     },
   }
 }
-
-export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
-export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** @example listed(['A', 'B', 'C']) // 'A, B and C' */
 export function listed(texts: readonly string[]): string {

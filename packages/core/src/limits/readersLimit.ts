@@ -5,8 +5,9 @@ import { exactly } from '../units/amount'
 export interface ReadersFacts {
   readers: number
   wantedBytesPerSecond: number
-  eachBytesPerSecond: number
-  togetherBytesPerSecond: number
+  /** Null where nothing can be read yet. */
+  eachBytesPerSecond: number | null
+  togetherBytesPerSecond: number | null
   ports: number
 }
 
@@ -22,22 +23,25 @@ export const readersLimit: Limit<'readers', ReadersFacts> = {
     const facts = {
       readers,
       wantedBytesPerSecond,
-      eachBytesPerSecond: now.eachBytesPerSecond ?? 0,
-      togetherBytesPerSecond: now.togetherBytesPerSecond ?? 0,
+      eachBytesPerSecond: now.eachBytesPerSecond,
+      togetherBytesPerSecond: now.togetherBytesPerSecond,
       ports: now.ports,
     }
     const isOpen = now.eachBytesPerSecond === null && now.missing.length === 0
     return {
       bound: { least: wantedBytesPerSecond },
-      has: isOpen ? null : exactly(facts.eachBytesPerSecond, 'B/s', now.missing),
+      // Ports that nobody gives may move anything, from nothing on.
+      has: isOpen ? null : exactly(now.eachBytesPerSecond ?? 0, 'B/s', now.missing),
       facts,
     }
   },
-  wanted: ({ facts }, { format }) =>
-    `${format.number(facts.readers)} × ${format.apart(facts.wantedBytesPerSecond, facts.eachBytesPerSecond, format.rate)[0]}`,
+  wanted: ({ facts }, { format }) => {
+    const { readers, wantedBytesPerSecond: wanted, eachBytesPerSecond: each } = facts
+    return `${format.number(readers)} × ${format.apart(wanted, each ?? wanted, format.rate)[0]}`
+  },
   has: ({ has, facts }, { format }) => {
     if (!has) return 'nothing to read yet'
-    if (facts.eachBytesPerSecond === 0) return 'not known'
+    if (facts.eachBytesPerSecond === null) return 'not known'
     const [each] = format.apart(facts.eachBytesPerSecond, facts.wantedBytesPerSecond, format.rate)
     const least = has.missing.length > 0 ? 'at least ' : ''
     return `${least}${each} each through ${format.counted(facts.ports, 'network port')}`

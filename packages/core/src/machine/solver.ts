@@ -28,8 +28,8 @@ export interface DescribedHost extends Host {
   costs: string
 }
 
-/** Answers about plugs that are handed on: enough for drives that are moved to and fro. */
-const MOST_PLUGS_KEPT = 64
+/** Answers to one kind of question that are handed on: enough for drives that are moved to and fro. */
+const MOST_ANSWERS_KEPT = 32
 
 /**
  * Solves problems of one machine, with what was solved for the machines before at hand.
@@ -67,6 +67,21 @@ export class Solver {
     return result
   }
 
+  /**
+   * The same for problems that differ in what `look` says: the answers of some that were asked last are kept, for
+   * drives that are moved to and fro.
+   */
+  alike<Result>(name: string, from: readonly unknown[], look: string, work: () => Result): Result {
+    const known = this.stage(name, from, () => new Map<string, Result>())
+    const answer = known.get(look) ?? work()
+    // The newest comes last.
+    known.delete(look)
+    known.set(look, answer)
+    const [oldest] = known.keys()
+    if (known.size > MOST_ANSWERS_KEPT && oldest !== undefined) known.delete(oldest)
+    return answer
+  }
+
   assign(
     items: readonly Item[],
     hosts: readonly DescribedHost[],
@@ -101,7 +116,7 @@ function newestOf(
 ): ReadonlyMap<string, Assigned> {
   if ([...now.keys()].every((key) => before.has(key))) return before
   const older = [...before].filter(([key]) => !now.has(key))
-  return new Map([...older.slice(Math.max(0, older.length + now.size - MOST_PLUGS_KEPT)), ...now])
+  return new Map([...older.slice(Math.max(0, older.length + now.size - MOST_ANSWERS_KEPT)), ...now])
 }
 
 /** What a problem looks like. */

@@ -6,6 +6,7 @@ import type { HouseRules } from '../design/houseRules'
 import { familyOf } from './families'
 import type { PoolCapacity } from './layoutFamily'
 import { PoolError } from './poolError'
+import type { PoolProblem } from './poolProblem'
 import { poolState, type PoolStateName, unreadableIds } from './poolState'
 
 export interface PoolFigure {
@@ -17,7 +18,7 @@ export interface PoolFigure {
   availableBytes: number
   /** What of it is usable; 0 when it cannot be made or is down. */
   workingBytes: number
-  problem: { groupId: string | null; sentence: string } | null
+  problem: { groupId: string | null; why: PoolProblem } | null
   /** How it stands with the drives that are there; what cannot be read counts for nothing. */
   state: PoolStateName
 }
@@ -111,7 +112,7 @@ export function poolFigure(
     return { ...base, capacity, availableBytes, workingBytes: working, problem: null }
   } catch (error) {
     if (!(error instanceof PoolError)) throw error
-    const problem = { groupId: family.blamedGroup(pool, error.field), sentence: error.message }
+    const problem = { groupId: family.blamedGroup(pool, error.field), why: error.problem }
     return { ...base, capacity: null, availableBytes: 0, workingBytes: 0, problem }
   }
 }

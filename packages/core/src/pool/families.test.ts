@@ -217,7 +217,8 @@ describe('flexible chunks', () => {
     const request = { family: 'flexible-chunks', profile: 'double-parity', chunkBytes: GIB }
     expect(answerCapacity({ ...request, members: [GIB, GIB, 5] })).toMatchObject({
       field: 'members',
-      sentence: 'members: double-parity needs at least 3 members with room for a chunk.',
+      sentence:
+        'members: The profile double-parity needs at least 3 members with room for a chunk.',
     })
   })
 })

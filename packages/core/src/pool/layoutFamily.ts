@@ -50,6 +50,8 @@ export interface Traits {
   smallWrite: { reads: number; writes: number }
   /** Who may be the parity drive; null where parity has no drive of its own. */
   parityDrive: string | null
+  /** Whether its space is already less what the file system's own tables take. */
+  countsFileSystem: boolean
   /** Whether wrong data is noticed when it is read. */
   checksums: boolean
   /** Whether it can compress what is written. */

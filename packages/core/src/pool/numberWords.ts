@@ -4,8 +4,3 @@ const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eig
 export function countWord(count: number): string {
   return WORDS[count] ?? String(count)
 }
-
-/** The text with a capital first letter. */
-export function capitalised(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
-}

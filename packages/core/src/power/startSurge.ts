@@ -1,6 +1,7 @@
 import { kindOf } from '../catalogue/partKinds'
 import { DRIVE_RAIL_VOLTS } from '../catalogue/plugs'
 import { wattsOf } from '../catalogue/wattsOf'
+import { drivesOutside } from '../machine/drivesOutside'
 import { type Machine, piecesOf } from '../machine/machine'
 import type { Missing } from '../units/amount'
 
@@ -26,12 +27,10 @@ export interface StartSurge {
 export function startSurge(machine: Machine): StartSurge | null {
   const supplies = piecesOf(machine, 'supply')
   if (supplies.length === 0) return null
-  const inside = new Set(
-    machine.blocks.flatMap(({ isOutside, bayIds }) =>
-      isOutside ? [] : bayIds.flatMap((id) => machine.driveIn.get(id) ?? []),
-    ),
+  const elsewhere = new Set([...machine.awayIds, ...drivesOutside(machine)])
+  const starting = piecesOf(machine, 'drive').filter(
+    ({ id, needs }) => needs.some(({ kind }) => kind === 'bay') && !elsewhere.has(id),
   )
-  const starting = piecesOf(machine, 'drive').filter(({ id }) => inside.has(id))
   const idleWatts = machine.inOrder.reduce((sum, { kind, dataSheet }) => {
     return kind === 'drive' || kindOf(dataSheet).stands !== 'inside'
       ? sum

@@ -2,13 +2,23 @@ import { found, lack } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { type ReadersFacts, readersLimit } from '../../limits/readersLimit'
 
+/** The same, with what they get known. */
+interface Facts extends ReadersFacts {
+  eachBytesPerSecond: number
+  togetherBytesPerSecond: number
+}
+
 /** Readers get less than the brief wants, over drives, slots and network ports. */
-export const networkTooSlow: Rule<'network-too-slow', ReadersFacts> = {
+export const networkTooSlow: Rule<'network-too-slow', Facts> = {
   code: 'network-too-slow',
   step: 'network',
   find: ({ judged }) => {
     const limit = judged(readersLimit)
-    if (limit?.status === 'missed') return [found('risks', {}, limit.facts)]
+    if (limit?.status === 'missed') {
+      const { eachBytesPerSecond, togetherBytesPerSecond } = limit.facts
+      if (eachBytesPerSecond === null || togetherBytesPerSecond === null) return []
+      return [found('risks', {}, { ...limit.facts, eachBytesPerSecond, togetherBytesPerSecond })]
+    }
     const missing = limit?.has?.missing ?? []
     if (limit?.status !== 'not known' || missing.length === 0) return []
     return [lack(missing, { partIds: missing.flatMap(({ pieceId }) => pieceId ?? []) })]

@@ -2,7 +2,7 @@ import { USUAL_ASHIFT } from '../../design/pools/zfsPool'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { upperFirst } from '../../judging/words'
+import { upperFirst } from '../../units/firstLetter'
 
 interface Facts {
   poolId: string

@@ -1,5 +1,5 @@
 import { found } from '../../judging/finding'
-import { upperFirst } from '../../judging/words'
+import { upperFirst } from '../../units/firstLetter'
 import { KIB, MIB } from '../../units/bytes'
 import type { Rule } from '../../judging/rule'
 

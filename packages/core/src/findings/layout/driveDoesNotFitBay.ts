@@ -14,14 +14,17 @@ interface Facts {
 export const driveDoesNotFitBay: Rule<'drive-does-not-fit-bay', Facts> = {
   code: 'drive-does-not-fit-bay',
   step: 'drives',
-  find: ({ machine }) =>
-    machine.bays.flatMap((bay) => {
-      const drive = machine.pieces.get(machine.driveIn.get(bay.id) ?? '')
-      if (drive?.dataSheet.kind !== 'drive') return []
-      if (drive.dataSheet.formFactor !== '3.5' || bay.formFactor !== '2.5') return []
+  find: ({ machine }) => {
+    const small = machine.bays.filter(({ formFactor }) => formFactor === '2.5')
+    if (small.length === 0) return []
+    const { driveIn, pieces } = machine
+    return small.flatMap((bay) => {
+      const drive = pieces.get(driveIn.get(bay.id) ?? '')
+      if (drive?.dataSheet.kind !== 'drive' || drive.dataSheet.formFactor !== '3.5') return []
       const facts = { driveId: drive.id, bayId: bay.id, bay: bayName(bay) }
       const fix = { do: 'move-drive', driveId: drive.id, bay: null } as const
       return found('blocks', { parts: [drive] }, facts, { fix })
-    }),
+    })
+  },
   sentence: ({ bay }) => `The 3.5" drive in ${bay} does not fit: the bay takes 2.5" drives.`,
 }

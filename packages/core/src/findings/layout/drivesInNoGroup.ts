@@ -1,5 +1,6 @@
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { piecesOf } from '../../machine/machine'
 import { drawnWatts } from '../../power/drawnWatts'
 import { type Amount, sumOf } from '../../units/amount'
 
@@ -15,10 +16,10 @@ export const drivesInNoGroup: Rule<'drives-in-no-group', Facts> = {
   find: ({ pools, lettered, machine }) => {
     if (pools.length === 0) return []
     const members = new Set(lettered.flatMap(({ group }) => group.driveIds))
-    const idle = [...machine.driveIn.values()].flatMap((id) => {
-      const drive = machine.pieces.get(id)
-      return drive?.dataSheet.kind === 'drive' && !members.has(id) ? [drive] : []
-    })
+    const others = piecesOf(machine, 'drive').filter(({ id }) => !members.has(id))
+    if (others.length === 0) return []
+    const inBays = new Set(machine.driveIn.values())
+    const idle = others.filter(({ id }) => inBays.has(id))
     if (idle.length === 0) return []
     const watts = sumOf(
       idle.map((drive) => drawnWatts(drive, 'idle')),

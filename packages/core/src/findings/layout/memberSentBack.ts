@@ -1,7 +1,7 @@
 import { fittingOf } from '../../machine/piece'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
-import { upperFirst } from '../../judging/words'
+import { upperFirst } from '../../units/firstLetter'
 import type { PoolStateName } from '../../pool/poolState'
 
 interface Facts {

@@ -1,6 +1,6 @@
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
-import { upperFirst } from '../../judging/words'
+import { upperFirst } from '../../units/firstLetter'
 
 interface Facts {
   poolId: string

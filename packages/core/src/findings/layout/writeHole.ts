@@ -2,7 +2,7 @@ import { HOURS_PER_YEAR } from '../../power/energyPerYear'
 import { growthBytesPerYear } from '../../design/brief'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
-import { lowerFirst, upperFirst } from '../../judging/words'
+import { lowerFirst, upperFirst } from '../../units/firstLetter'
 import { familyOf } from '../../pool/families'
 
 interface Facts {

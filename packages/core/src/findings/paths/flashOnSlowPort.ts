@@ -1,5 +1,6 @@
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { piecesOf } from '../../machine/machine'
 
 interface Facts {
   drives: number
@@ -12,6 +13,8 @@ export const flashOnSlowPort: Rule<'flash-on-slow-port', Facts> = {
   code: 'flash-on-slow-port',
   step: 'paths',
   find: ({ machine }) => {
+    // Most machines have no flash in bays, and then nothing depends on which drive hangs where.
+    if (!piecesOf(machine, 'drive').some(({ dataSheet }) => dataSheet.medium === 'flash')) return []
     const linkOf = new Map(machine.links.map((link) => [link.id, link]))
     const slow = machine.drivePaths.flatMap(({ driveId, links: way }) => {
       const sheet = machine.pieces.get(driveId)?.dataSheet

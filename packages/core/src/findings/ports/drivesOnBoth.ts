@@ -14,8 +14,12 @@ export const drivesOnBoth: Rule<'drives-on-both', Facts> = {
   find: ({ machine }) => {
     const board = pieceOf(machine, 'board')
     if (!board) return []
-    const { ports, cables, hosts } = machine.wiring.data
-    const ofBoard = new Set(hosts.flatMap(({ id, pieceId }) => (pieceId === board.id ? [id] : [])))
+    const { data } = machine.wiring
+    const ofBoard = new Set(
+      data.hosts.flatMap(({ id, pieceId }) => (pieceId === board.id ? [id] : [])),
+    )
+    if (ofBoard.size === data.hosts.length) return []
+    const { ports, cables } = data
     const onBoardCables = new Set(
       cables.flatMap(({ id, hostId }) => (ofBoard.has(hostId) ? [id] : [])),
     )

@@ -14,8 +14,12 @@ export const sasOnSata: Rule<'sas-on-sata', Facts> = {
   code: 'sas-on-sata',
   step: 'drives',
   find: ({ machine }) => {
+    const speaking = piecesOf(machine, 'drive').filter(
+      ({ dataSheet: { plug } }) => plug === 'SAS' || plug === null,
+    )
+    if (speaking.length === 0) return []
     const inBays = new Set(machine.driveIn.values())
-    const drives = piecesOf(machine, 'drive').filter(({ id }) => inBays.has(id))
+    const drives = speaking.filter(({ id }) => inBays.has(id))
     const { sas } = unreachedDrives(machine)
     const sasDrives = drives.filter(({ dataSheet }) => dataSheet.plug === 'SAS').length
     const sasPorts = machine.wiring.data.hosts

@@ -16,8 +16,9 @@ export const pairInOneSocket: Rule<'pair-in-one-socket', Facts> = {
   find: ({ machine }) => {
     const supply = pieceOf(machine, 'supply')
     if (!supply) return []
-    const { sockets } = fittingOf(machine.fittings, supply.id)
     const { modules } = supply.dataSheet
+    if (modules === 1) return []
+    const { sockets } = fittingOf(machine.fittings, supply.id)
     // Who has said where two plugs go has a supply with two.
     const isPair = modules === 2 || (modules === null && sockets.length === 2)
     if (!isPair) return []

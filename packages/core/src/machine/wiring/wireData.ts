@@ -65,17 +65,16 @@ export function wireData(
   solver: Solver,
 ): DataWiring {
   const { ends, boots, hosts, groups } = problem
-  const looks = [...ends, ...boots].flatMap(({ key, plug, needsSas, needsNvme, drives }) => [
-    key,
-    plug,
-    needsSas,
-    needsNvme,
-    drives.length,
-    ...drives.flatMap(({ id, lane, bytesPerSecond }) => [lane, bytesPerSecond, groups.of(id)]),
-  ])
-  const from = [hosts, paths.members, paths.portPins, ...groups.look, ends.length, ...looks]
+  const looks = [...ends, ...boots].map(({ key, plug, needsSas, needsNvme, drives }) => {
+    const behind = drives.map(
+      ({ id, lane, bytesPerSecond }) => `${lane}:${bytesPerSecond}:${groups.of(id).join('+')}`,
+    )
+    return `${key} ${plug} ${Number(needsSas)}${Number(needsNvme)} ${behind.join()}`
+  })
+  const look = `${ends.length} ${looks.join('; ')}`
+  const from = [hosts, paths.members, paths.portPins, ...groups.look]
   return withDrives(
-    solver.stage('data cables', from, () => wire(problem, paths, solver)),
+    solver.alike('data cables', from, look, () => wire(problem, paths, solver)),
     problem,
   )
 }

@@ -76,16 +76,17 @@ export function wirePower(
   paths: Pick<PathChoices, 'members' | 'leadPins'>,
   solver: Solver,
 ): PowerWiring {
-  const looks = ends.flatMap(({ key, plug, startAmps, runningAmps, driveIds }) => [
-    key,
-    plug,
-    startAmps,
-    runningAmps,
-    ...driveIds.map((id) => groups.of(id)),
-  ])
-  const from = [leads, ...(supplies ?? []), paths.members, paths.leadPins, ...groups.look, ...looks]
+  const look = ends
+    .map(({ key, plug, startAmps, runningAmps, driveIds }) => {
+      const behind = driveIds.map((id) => groups.of(id).join('+'))
+      return `${key} ${plug} ${String(startAmps)} ${String(runningAmps)} ${behind.join()}`
+    })
+    .join('; ')
+  const from = [leads, ...(supplies ?? []), paths.members, paths.leadPins, ...groups.look]
   return withDrives(
-    solver.stage('power leads', from, () => wire(ends, leads, supplies, groups, paths, solver)),
+    solver.alike('power leads', from, look, () =>
+      wire(ends, leads, supplies, groups, paths, solver),
+    ),
     ends,
   )
 }

@@ -17,6 +17,8 @@ export interface Candidate {
   nativeName: string
   pool: Pool
   workingBytes: number
+  /** The same less a file system's own tables, where `workingBytes` leaves them out: the two are compared by it. */
+  comparedBytes: number
   alwaysSurvived: number
   /** What a failure beyond that takes along. */
   beyond: 'pool' | 'failed drives'

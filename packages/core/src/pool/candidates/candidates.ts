@@ -7,6 +7,14 @@ import { readRates } from './readRates'
 import { markUnbeaten } from './unbeaten'
 
 /**
+ * What the tables of a file system take of a volume that has none of its own: an inode of 256 bytes for every
+ * 16 KiB, as ext4 makes them. Others take less, or take it as files come.
+ *
+ * Source: mke2fs.conf(5), `inode_size` and `inode_ratio` for file systems of usual size; from memory.
+ */
+export const FILE_SYSTEM_SHARE = 256 / (16 * 1024)
+
+/**
  * What could these drives be? All layouts of all families that can be made of them, side by side.
  *
  * @param rules fill ceiling, snapshot reserve and compression
@@ -37,6 +45,9 @@ export function candidates(drives: readonly CandidateDrive[], rules: HouseRules)
             nativeName,
             pool,
             workingBytes,
+            comparedBytes: traits.countsFileSystem
+              ? workingBytes
+              : workingBytes * (1 - FILE_SYSTEM_SHARE),
             alwaysSurvived: Math.min(...tolerates),
             beyond: family.beyond,
             ...readRates(members, traits),

@@ -2,7 +2,7 @@ import { type Candidate, CANDIDATE_COLUMNS, type CandidateColumn } from './candi
 
 type Unmarked = Omit<Candidate, 'unbeaten'>
 
-const columns = Object.entries(CANDIDATE_COLUMNS) as [CandidateColumn, 'more' | 'less'][]
+const COLUMNS = Object.entries(CANDIDATE_COLUMNS) as [CandidateColumn, 'more' | 'less'][]
 
 /**
  * Marks the candidates that nothing else beats: no other is at least as good in every column and better in
@@ -10,8 +10,9 @@ const columns = Object.entries(CANDIDATE_COLUMNS) as [CandidateColumn, 'more' | 
  */
 export function markUnbeaten(candidates: readonly Unmarked[]): Candidate[] {
   const scores = candidates.map((candidate) =>
-    columns.map(([column, better]) => {
-      const value = candidate[column]
+    COLUMNS.map(([column, better]) => {
+      // ZFS counts what its own tables take and others leave that out, so their space as shown is no fair measure.
+      const value = column === 'workingBytes' ? candidate.comparedBytes : candidate[column]
       if (value === null) return -Infinity
       return better === 'more' ? value : -value
     }),

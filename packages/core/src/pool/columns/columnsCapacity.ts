@@ -34,14 +34,16 @@ export interface ColumnCapacity extends FamilyCapacity {
 export function columnsCapacity(pool: ColumnPool): ColumnCapacity {
   const { columns, parity, slabBytes, interleaveBytes, members } = pool
   if (columns <= parity) {
-    throw new PoolError('parity', `${parity} of ${columns} columns leave none for data.`)
+    throw new PoolError('parity', { code: 'no-column-for-data', columns, parity })
   }
   const slabs = members.map((bytes) => floorDivide(bytes, slabBytes))
-  if (slabs.filter((count) => count > 0).length < columns) {
-    throw new PoolError(
-      'members',
-      `${columns} columns need as many members with room for a slab; there are ${slabs.filter((count) => count > 0).length}.`,
-    )
+  const withRoom = slabs.filter((count) => count > 0).length
+  if (withRoom < columns) {
+    throw new PoolError('members', {
+      code: 'too-few-members-for-columns',
+      columns,
+      members: withRoom,
+    })
   }
   const { rounds, used } = allocateWidest(slabs, columns)
   return {

@@ -35,7 +35,7 @@ export const columnsFamily: LayoutFamily<ColumnDesignPool, z.infer<typeof reques
   groupWords: () => ({ label: 'slabs over columns', nativeName: 'columns' }),
   capacityOf: (pool, bytesOf) => {
     const [group] = pool.groups
-    if (!group) throw new PoolError('members', 'A pool needs members.')
+    if (!group) throw new PoolError('members', { code: 'no-members', of: 'pool' })
     const capacity = columnsCapacity({ ...pool, members: sizesOf(group, bytesOf) })
     return {
       rawBytes: capacity.rawBytes,
@@ -88,6 +88,7 @@ function traits(pool: ColumnDesignPool): Traits {
         ? { reads: 0, writes: 1 }
         : { reads: 1 + pool.parity, writes: 1 + pool.parity },
     parityDrive: null,
+    countsFileSystem: false,
     checksums: false,
     compresses: false,
     warning: null,

@@ -1,4 +1,3 @@
-import { decimalBytes } from '../../units/bytes'
 import { type FamilyCapacity, sumOf } from '../familyCapacity'
 import { PoolError } from '../poolError'
 
@@ -28,27 +27,27 @@ export function dedicatedParityCapacity(
   { parity, data }: DedicatedParityPool,
 ): FamilyCapacity {
   const most = MOST_PARITY_DRIVES[family]
-  if (data.length === 0) throw new PoolError('data', 'At least one data drive is needed.')
-  if (parity.length === 0) throw new PoolError('parity', 'At least one parity drive is needed.')
+  if (data.length === 0) throw new PoolError('data', { code: 'no-data-drive' })
+  if (parity.length === 0) throw new PoolError('parity', { code: 'no-parity-drive' })
   if (parity.length > most) {
-    throw new PoolError('parity', `At most ${most} parity drives are taken, not ${parity.length}.`)
+    throw new PoolError('parity', {
+      code: 'too-many-parity-drives',
+      most,
+      drives: parity.length,
+    })
   }
   const largest = Math.max(...data)
   parity.forEach((bytes, index) => {
     if (bytes >= largest) return
-    throw new PoolError(
-      `parity[${index}]`,
-      `A parity drive must be at least as large as the largest data drive: ${inTerabytes(bytes)} is less than ${inTerabytes(largest)}.`,
-    )
+    throw new PoolError(`parity[${index}]`, {
+      code: 'parity-drive-too-small',
+      bytes,
+      largestDataBytes: largest,
+    })
   })
   return {
     rawBytes: sumOf(parity) + sumOf(data),
     usableBytes: sumOf(data),
     strandedBytes: [...parity.map((bytes) => bytes - largest), ...data.map(() => 0)],
   }
-}
-
-const inTerabytes = (bytes: number): string => {
-  const { value, unit } = decimalBytes(bytes, 3, 'en')
-  return `${value} ${unit}`
 }

@@ -9,7 +9,8 @@ import {
   type ScheduledPool,
   scheduledParityShape,
 } from '../../design/pools/parityPools'
-import { capitalised, countWord } from '../numberWords'
+import { upperFirst } from '../../units/firstLetter'
+import { countWord } from '../numberWords'
 import { sumOf } from '../familyCapacity'
 import { requestMembers } from '../requestMembers'
 import { survivalByCounting } from '../survival/survivalByCounting'
@@ -167,6 +168,7 @@ function traits({ groups }: ParityPool, syncEveryHours: number | null): Traits {
       syncEveryHours === null ? { reads: 1 + parity, writes: 1 + parity } : { reads: 0, writes: 1 },
     parityDrive:
       'Any drive at least as large as the largest data drive; the largest ones are taken.',
+    countsFileSystem: false,
     checksums: syncEveryHours !== null,
     compresses: false,
     warning: null,
@@ -184,7 +186,7 @@ function layoutsOf<P extends ParityPool>(
     const reason =
       ids.length > parity
         ? null
-        : `${capitalised(countWord(parity))} parity ${parity === 1 ? 'drive needs' : 'drives need'} at least one data drive beside.`
+        : `${upperFirst(countWord(parity))} parity ${parity === 1 ? 'drive needs' : 'drives need'} at least one data drive beside.`
     const data = ids.length - parity
     return {
       id: `${family}-${parity}`,

@@ -25,16 +25,19 @@ export function fixedStripesCapacity(
 ): FamilyCapacity {
   const { fewest } = STRIPE_RULES[level]
   if (members.length < fewest) {
-    throw new PoolError(
-      'members',
-      `A ${level} needs at least ${fewest} members, not ${members.length}.`,
-    )
+    throw new PoolError('members', {
+      code: 'too-few-members',
+      kind: level,
+      least: fewest,
+      members: members.length,
+    })
   }
   if (level === 'raid10' && members.length % 2 === 1) {
-    throw new PoolError(
-      'members',
-      `A raid10 is made of pairs, so not of ${members.length} members.`,
-    )
+    throw new PoolError('members', {
+      code: 'odd-number-for-pairs',
+      kind: level,
+      members: members.length,
+    })
   }
   const smallest = Math.min(...members)
   return {

@@ -40,7 +40,7 @@ export const fixedStripesFamily: LayoutFamily<StripesPool, z.infer<typeof reques
   groupWords: ({ kind }) => ({ label: PLAIN_NAMES[kind], nativeName: kind }),
   capacityOf: ({ groups }, bytesOf) => {
     const [group] = groups
-    if (!group) throw new PoolError('members', 'An array needs members.')
+    if (!group) throw new PoolError('members', { code: 'no-members', of: 'array' })
     const { rawBytes, usableBytes, strandedBytes } = fixedStripesCapacity(
       group.kind,
       sizesOf(group, bytesOf),
@@ -110,6 +110,7 @@ function traits({ groups }: StripesPool): Traits {
     smallWrite:
       parity > 0 ? { reads: 1 + parity, writes: 1 + parity } : { reads: 0, writes: copies },
     parityDrive: null,
+    countsFileSystem: false,
     checksums: false,
     compresses: false,
     warning: null,

@@ -24,10 +24,11 @@ export function flexibleChunksCapacity(
   const { fewest, tolerates, parity } = PROFILES[profile]
   const chunks = members.map((bytes) => floorDivide(bytes, chunkBytes))
   if (chunks.filter((count) => count > 0).length < fewest) {
-    throw new PoolError(
-      'members',
-      `${profile} needs at least ${fewest} ${fewest === 1 ? 'member' : 'members'} with room for a chunk.`,
-    )
+    throw new PoolError('members', {
+      code: 'too-few-members-with-room',
+      kind: profile,
+      least: fewest,
+    })
   }
   const { dataChunks, used } = parity
     ? stripedOverAll(chunks, fewest, tolerates)

@@ -42,7 +42,7 @@ export const flexibleChunksFamily: LayoutFamily<ChunkPool, z.infer<typeof reques
   groupWords: ({ kind }) => ({ label: PLAIN_NAMES[kind], nativeName: kind }),
   capacityOf: ({ groups, chunkBytes }, bytesOf) => {
     const [group] = groups
-    if (!group) throw new PoolError('members', 'A pool needs members.')
+    if (!group) throw new PoolError('members', { code: 'no-members', of: 'pool' })
     const { rawBytes, usableBytes, strandedBytes } = flexibleChunksCapacity(
       group.kind,
       chunkBytes,
@@ -115,6 +115,7 @@ function traits({ groups, chunkBytes }: ChunkPool): Traits {
       ? { reads: 1 + tolerates, writes: 1 + tolerates }
       : { reads: 0, writes: copies },
     parityDrive: null,
+    countsFileSystem: false,
     checksums: true,
     compresses: true,
     warning: parity

@@ -103,6 +103,14 @@ test('a share that is not quite all is not all', () => {
   expect(byFailures[500]?.survivingShare).toBe(0)
 })
 
+test('a share nearer to 1 than any number below it is the largest of these', () => {
+  // Of about 10^20 sets of twelve only twenty are a whole mirror.
+  const mirrors = Array.from({ length: 20 }, () => ({ width: 12, tolerates: 11 }))
+  const twelve = survivalByCounting(mirrors).byFailures[11]
+  expect(BigInt(twelve?.sets ?? 0) - BigInt(twelve?.survivingSets ?? 0)).toBe(20n)
+  expect(twelve?.survivingShare).toBe(1 - 2 ** -53)
+})
+
 test('binomials agree with their factorial form', () => {
   const factorial = (n: number): bigint => (n < 2 ? 1n : BigInt(n) * factorial(n - 1))
   for (const [n, k] of [

@@ -103,6 +103,7 @@ function traits(pool: ZfsDesignPool): Traits {
     // To change part of a record, the record is read first.
     smallWrite: { reads: 1, writes },
     parityDrive: null,
+    countsFileSystem: true,
     checksums: true,
     compresses: true,
     warning: null,

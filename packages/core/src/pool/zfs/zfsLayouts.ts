@@ -5,7 +5,8 @@ import {
   withPlaceholderIds,
   type WithoutId,
 } from '../../design/pools/placeholderPool'
-import { capitalised, countWord } from '../numberWords'
+import { upperFirst } from '../../units/firstLetter'
+import { countWord } from '../numberWords'
 import { cutBySize } from './cutBySize'
 import { vdevKinds, vdevKindOf } from './vdevKinds'
 import type { DraidShape, ZfsVdevKindName } from '../../design/pools/zfsPool'
@@ -120,7 +121,7 @@ function reasonAgainst(
 ): string | null {
   const { minimumMembers, label } = vdevKinds[kind]
   if (width < minimumMembers || count < minimumMembers) {
-    return `${capitalised(label)} needs at least ${countWord(minimumMembers)} drives.`
+    return `${upperFirst(label)} needs at least ${countWord(minimumMembers)} drives.`
   }
   const left = count - width * groupCount - wider - spares
   return left > 0 ? `Pairs need an even number of drives; ${left} would be left over.` : null

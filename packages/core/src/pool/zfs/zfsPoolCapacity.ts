@@ -45,9 +45,6 @@ export interface ZfsPoolCapacity {
   vdevs: ZfsVdevCapacity[]
 }
 
-/** Why ZFS would refuse a pool. */
-export class ZfsPoolError extends PoolError {}
-
 /** From this many metaslabs on, one of them is set apart for the embedded log. */
 const METASLABS_BEFORE_EMBEDDED_LOG = 64
 
@@ -57,7 +54,7 @@ const METASLABS_BEFORE_EMBEDDED_LOG = 64
  * All numbers stay below 2^53, because no result is larger than the raw bytes, and the raw bytes
  * are refused above that; so plain numbers are exact here.
  *
- * @throws ZfsPoolError with the field, when the pool cannot be made
+ * @throws PoolError with the field, when the pool cannot be made
  * Source: OpenZFS 2.1.11 with default tunables; the test fixture holds what its own library
  * answered. Other releases were not compared.
  * @example
@@ -67,7 +64,7 @@ const METASLABS_BEFORE_EMBEDDED_LOG = 64
  */
 export function zfsPoolCapacity(pool: ZfsPool): ZfsPoolCapacity {
   checkAshift(pool.ashift)
-  if (pool.vdevs.length === 0) throw new ZfsPoolError('vdevs', 'A pool needs at least one vdev.')
+  if (pool.vdevs.length === 0) throw new PoolError('vdevs', { code: 'no-vdev' })
 
   let rawBytes = 0
   let poolSizeBytes = 0
@@ -79,10 +76,10 @@ export function zfsPoolCapacity(pool: ZfsPool): ZfsPoolCapacity {
     checkWidth(vdev, vdevIndex)
     for (const bytes of vdev.members) rawBytes += bytes
     if (rawBytes > Number.MAX_SAFE_INTEGER) {
-      throw new ZfsPoolError(
-        `vdevs[${vdevIndex}].members`,
-        'The members add up to more than 9,007 TB, the most that is counted exactly.',
-      )
+      throw new PoolError(`vdevs[${vdevIndex}].members`, {
+        code: 'too-many-bytes',
+        mostBytes: Number.MAX_SAFE_INTEGER,
+      })
     }
     for (const topLevel of topLevelVdevs(pool, vdev, vdevIndex)) {
       const kind = vdevKindOf(vdev)
@@ -146,32 +143,34 @@ function metaslabSums(
 }
 
 function checkAshift(ashift: number): void {
-  if (!Number.isInteger(ashift) || ashift < 9 || ashift > 16) {
-    throw new ZfsPoolError('ashift', 'ashift must be a whole number from 9 to 16.')
+  const [least, most] = [9, 16]
+  if (!Number.isInteger(ashift) || ashift < least || ashift > most) {
+    throw new PoolError('ashift', { code: 'ashift-out-of-range', least, most })
   }
 }
 
 function checkWidth(vdev: ZfsVdev, vdevIndex: number): void {
   if (vdev.kind === 'draid' && !vdev.draid) {
-    throw new ZfsPoolError(
-      `vdevs[${vdevIndex}].draid`,
-      'A draid needs its parity, data and spares.',
-    )
+    throw new PoolError(`vdevs[${vdevIndex}].draid`, { code: 'draid-without-shape' })
   }
   const { minimumMembers, maximumMembers } = vdevKindOf(vdev)
   const width = vdev.members.length
   const field = `vdevs[${vdevIndex}].members`
   if (width < minimumMembers) {
-    throw new ZfsPoolError(
-      field,
-      `A ${vdev.kind} needs at least ${minimumMembers} ${minimumMembers === 1 ? 'member' : 'members'}, not ${width}.`,
-    )
+    throw new PoolError(field, {
+      code: 'too-few-members',
+      kind: vdev.kind,
+      least: minimumMembers,
+      members: width,
+    })
   }
   if (width > maximumMembers) {
-    throw new ZfsPoolError(
-      field,
-      `A ${vdev.kind} takes at most ${maximumMembers} members, not ${width}.`,
-    )
+    throw new PoolError(field, {
+      code: 'too-many-members',
+      kind: vdev.kind,
+      most: maximumMembers,
+      members: width,
+    })
   }
 }
 
@@ -180,10 +179,10 @@ function topLevelVdevs(pool: ZfsPool, vdev: ZfsVdev, vdevIndex: number): number[
   const devices = vdev.members.map((bytes, memberIndex) => {
     const deviceBytes = pool.wholeDisks ? wholeDiskPartitionBytes(bytes) : bytes
     if (deviceBytes < SMALLEST_MEMBER_BYTES) {
-      throw new ZfsPoolError(
-        `vdevs[${vdevIndex}].members[${memberIndex}]`,
-        'ZFS refuses a member below 64 MiB.',
-      )
+      throw new PoolError(`vdevs[${vdevIndex}].members[${memberIndex}]`, {
+        code: 'member-too-small',
+        leastBytes: SMALLEST_MEMBER_BYTES,
+      })
     }
     return deviceBytes
   })
