@@ -232,6 +232,10 @@ describe('how families behave', () => {
     expect(traitsOf('columns', 'columns-5-1').spinningToRead(film)).toBe(8)
     expect(traitsOf('zfs', 'mirrorx4x2').spinningToRead(film)).toBe(4)
     expect(traitsOf('flexible-chunks', 'two-copies').spinningToRead(film)).toBe(4)
+    // Of a file of any size one copy is read, so the drives that have only others may sleep.
+    expect(traitsOf('flexible-chunks', 'two-copies').spinningToRead(1e12)).toBe(7)
+    expect(traitsOf('flexible-chunks', 'three-copies').spinningToRead(1e12)).toBe(6)
+    expect(traitsOf('flexible-chunks', 'single-parity').spinningToRead(1)).toBe(8)
     expect(traitsOf('scheduled-parity', 'scheduled-parity-2').readableAlone).toMatch(/^Yes/)
     expect(traitsOf('fixed-stripes', 'raid1').readableAlone).toMatch(/^Yes/)
     expect(traitsOf('zfs', 'raidz1x1x8').readableAlone).toMatch(/^No/)

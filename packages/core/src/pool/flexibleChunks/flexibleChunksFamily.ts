@@ -80,7 +80,8 @@ function traits({ groups, chunkBytes }: ChunkPool): Traits {
   const profile = groups[0]?.kind ?? 'single'
   const width = groups[0]?.driveIds.length ?? 0
   const { parity, tolerates } = PROFILES[profile]
-  const copies = parity ? 1 : tolerates + 1
+  /** Where there is no parity. */
+  const copies = tolerates + 1
   return {
     // Without stripes a file lies on one drive, chunk after chunk.
     streamingDrives: parity ? Math.max(0, width - tolerates) : Math.min(1, width),
