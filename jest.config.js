@@ -2,6 +2,8 @@
 const base = {
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   testEnvironment: 'node',
+  // Copies that the mutants are tried in.
+  modulePathIgnorePatterns: ['<rootDir>/.flint/'],
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',

@@ -4,6 +4,7 @@
 #   FLINT_PORT      where the application answers, 4810 if not set
 #   FLINT_DB_PORT   where its database answers, 54810 if not set
 #   FLINT_HOST      127.0.0.1 if not set; another address opens it to your network, without a password
+#   FLINT_HOST_NAMES  names, with commas between, under which it may be opened beside localhost and addresses
 set -euo pipefail
 cd "$(dirname "$0")/.."
 ROOT=$PWD
@@ -15,7 +16,13 @@ done
 
 PORT=${FLINT_PORT:-4810}
 HOST=${FLINT_HOST:-127.0.0.1}
-URL="http://127.0.0.1:$PORT"
+# Where it is asked whether it runs: everywhere means here too.
+case $HOST in
+  0.0.0.0 | ::) ASKED=127.0.0.1 ;;
+  *:*) ASKED="[$HOST]" ;;
+  *) ASKED=$HOST ;;
+esac
+URL="http://$ASKED:$PORT"
 
 need_node
 install -d -m 755 "$STATE"
@@ -63,8 +70,11 @@ SERVER=$!
 node scripts/lib/health.mjs "$URL" 60 &
 WAITING=$!
 # Whichever comes first: an answer, the end of the waiting, or the end of a server that failed.
-wait -n "$WAITING" "$SERVER" || { kill "$WAITING" 2>/dev/null; fail "The server did not start; the details are in $STATE/server.log."; }
+wait -n "$WAITING" "$SERVER" || { kill "$WAITING" 2>/dev/null || true; fail "The server did not start; the details are in $STATE/server.log."; }
 
 say "Flint Shelf is at $URL (stop it with Ctrl-C; its log is .flint/server.log)."
-[ "$HOST" = 127.0.0.1 ] || say "It listens on $HOST: everyone on that network can read and change the designs."
+case $HOST in
+  127.* | ::1 | localhost) ;;
+  *) say "It listens on $HOST: everyone on that network can read and change the designs." ;;
+esac
 wait "$SERVER" || fail "The server ended by itself; the details are in $STATE/server.log."

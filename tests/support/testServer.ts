@@ -20,7 +20,7 @@ export async function startTestServer(): Promise<TestServer> {
   await database.initialize()
   await database.runMigrations()
   const settings = {
-    host: '127.0.0.1',
+    hostNames: [],
     webFolder: join(ROOT, 'dist', 'web'),
     demoFolder: join(ROOT, 'demo'),
   }

@@ -11,12 +11,17 @@ import { demoRoutes } from './demo/demoRoutes'
 import { designRoutes } from './designs/designRoutes'
 import { DesignStore } from './designs/designStore'
 import { healthRoutes } from './health/healthRoutes'
+import { inTurn } from './http/inTurn'
+import { onlyPlainJson } from './http/onlyPlainJson'
 import { onlyJsonChanges, onlyOwnHosts } from './http/onlyOwnHosts'
 import { problemHandler } from './http/problemHandler'
 import { notFound } from './http/problems'
 import type { Settings } from './settings'
 
 const LARGEST_BODY = '2mb'
+
+/** What a log keeps of an error's own words. */
+const LONGEST_MESSAGE = 200
 
 export interface App {
   express: Express
@@ -26,7 +31,7 @@ export interface App {
 /** The whole server, not yet listening. */
 export function makeApp(
   database: DataSource,
-  settings: Pick<Settings, 'host' | 'webFolder' | 'demoFolder'>,
+  settings: Pick<Settings, 'hostNames' | 'webFolder' | 'demoFolder'>,
   logger: Logger,
 ): App {
   const designs = new DesignStore(database)
@@ -36,13 +41,15 @@ export function makeApp(
   const app = express()
   app.disable('x-powered-by')
   app.use(requestLog(logger))
-  app.use(onlyOwnHosts(['127.0.0.1', '::1', 'localhost'].includes(settings.host)))
+  app.use(onlyOwnHosts(settings.hostNames))
   app.use(securityHeaders())
 
   const api = express.Router()
-  api.use(onlyJsonChanges)
-  api.use(express.json({ limit: LARGEST_BODY }))
   api.use('/health', healthRoutes(database))
+  api.use(onlyJsonChanges)
+  api.use(inTurn())
+  api.use(express.json({ limit: LARGEST_BODY }))
+  api.use(onlyPlainJson)
   api.use('/designs', designRoutes(designs))
   api.use('/parts', catalogueRoutes(catalogue))
   api.use('/demo', demoRoutes(demo, designs))
@@ -60,6 +67,14 @@ export function makeApp(
   return { express: app, demo }
 }
 
+/** An error without what it was about: a failed query carries whole documents. */
+const errorLine = ({ name, message, stack, code }: Error & { code?: unknown }): object => ({
+  name,
+  code,
+  message: message.slice(0, LONGEST_MESSAGE),
+  stack,
+})
+
 /** One line for each request to the API, without its headers. */
 function requestLog(logger: Logger): express.RequestHandler {
   return pinoHttp({
@@ -70,6 +85,7 @@ function requestLog(logger: Logger): express.RequestHandler {
     serializers: {
       req: ({ method, url }: { method: string; url: string }) => ({ method, url }),
       res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+      err: errorLine,
     },
   })
 }

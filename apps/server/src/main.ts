@@ -21,12 +21,21 @@ const server: Server = express.listen(settings.port, settings.host, (error) => {
   logger.info({ host: settings.host, port: settings.port }, 'listening')
 })
 
-/** Lets running requests end, then leaves the database in order. */
+/** How long requests under way may take once the server is to stop. */
+const LONGEST_GOODBYE_MS = 5_000
+
+/** Lets running requests end, takes no more on the same connections, then leaves the database in order. */
 function stop(): void {
+  server.prependListener('request', (_request, response) => {
+    response.setHeader('Connection', 'close')
+  })
   server.close(() => {
     void database.destroy().finally(() => process.exit(0))
   })
   server.closeIdleConnections()
+  setTimeout(() => {
+    server.closeAllConnections()
+  }, LONGEST_GOODBYE_MS).unref()
 }
 process.once('SIGTERM', stop)
 process.once('SIGINT', stop)

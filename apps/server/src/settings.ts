@@ -1,6 +1,8 @@
 /** What the start script hands over in the environment. */
 export interface Settings {
   host: string
+  /** Names under which it may be asked, beside localhost and addresses. */
+  hostNames: readonly string[]
   port: number
   database: { host: string; port: number; name: string; user: string; password: string }
   /** The folder with the built web application. */
@@ -26,6 +28,9 @@ export function readSettings(environment: NodeJS.ProcessEnv): Settings {
   }
   return {
     host: environment.FLINT_HOST ?? '127.0.0.1',
+    hostNames: [environment.FLINT_HOST ?? '', ...(environment.FLINT_HOST_NAMES ?? '').split(',')]
+      .map((name) => name.trim())
+      .filter((name) => name !== ''),
     port: port('FLINT_PORT'),
     database: {
       host: '127.0.0.1',

@@ -1,5 +1,5 @@
-import { KeepPart, NoteOwned, TakeInParts } from '@flint/contract'
-import { cataloguePart, problemsOf, withSheetToday } from '@flint/core/editing'
+import { type FieldProblem, KeepPart, NoteOwned, TakeInParts } from '@flint/contract'
+import { type CataloguePart, cataloguePart, problemsOf, withSheetToday } from '@flint/core/editing'
 import { type Request, Router } from 'express'
 import { badRequest, notFound } from '../http/problems'
 import { readBody } from '../http/readBody'
@@ -14,7 +14,10 @@ export function catalogueRoutes(catalogue: CatalogueStore): Router {
 
   router.post('/take-in', async (request, response) => {
     const { parts } = await readBody(TakeInParts, request.body)
-    response.json(await catalogue.takeIn(parts.map((part, index) => readPart(part, index))))
+    const read = parts.map(readPart)
+    const twice = namedTwice(read)
+    if (twice.length > 0) throw badRequest(twice)
+    response.json(await catalogue.takeIn(read))
   })
 
   router.put('/:slug', async (request, response) => {
@@ -46,7 +49,24 @@ function partSlug(request: Request): string {
   return slug.data
 }
 
-function readPart(raw: unknown, index: number) {
+/** Parts that have the name of one before them. */
+function namedTwice(parts: readonly CataloguePart[]): FieldProblem[] {
+  const first = new Map<string, number>()
+  return parts.flatMap(({ slug }, index): FieldProblem[] => {
+    const before = first.get(slug)
+    if (before === undefined) first.set(slug, index)
+    return before === undefined
+      ? []
+      : [
+          {
+            field: `parts[${index}].slug`,
+            sentence: `parts[${index}].slug is ${slug}, as parts[${before}].slug is.`,
+          },
+        ]
+  })
+}
+
+function readPart(raw: unknown, index: number): CataloguePart {
   const part = cataloguePart.safeParse(withSheetToday(raw), { reportInput: true })
   if (part.success) return part.data
   throw badRequest(

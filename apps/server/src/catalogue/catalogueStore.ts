@@ -1,8 +1,11 @@
 import type { StoredPart, TakenIn } from '@flint/contract'
 import { type CataloguePart, partSheet, type PartSheet, withFieldsToday } from '@flint/core/editing'
-import { type DataSource, In } from 'typeorm'
+import { type DataSource, type EntityManager, In } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { PartEntity } from './partEntity'
+
+/** Any number that nothing else here locks by. */
+const CATALOGUE_LOCK = 4_810
 
 const NO_PART = 'There is no such part in the catalogue.'
 
@@ -23,7 +26,7 @@ export class CatalogueStore {
       sheet,
       origin: 'shipped' as const,
     }))
-    await this.database.transaction(async (manager) => {
+    await this.changing(async (manager) => {
       const own = new Set(
         (await manager.findBy(PartEntity, { origin: 'own' })).map(({ slug }) => slug),
       )
@@ -40,11 +43,8 @@ export class CatalogueStore {
    * @throws HttpProblem 409 when the name is that of a shipped part
    */
   async keepOwn(slug: string, sheet: PartSheet): Promise<StoredPart> {
-    return this.database.transaction(async (manager) => {
-      const before = await manager.findOne(PartEntity, {
-        where: { slug },
-        lock: { mode: 'pessimistic_write' },
-      })
+    return this.changing(async (manager) => {
+      const before = await manager.findOneBy(PartEntity, { slug })
       if (before?.origin === 'shipped') {
         throw new HttpProblem(
           409,
@@ -88,7 +88,7 @@ export class CatalogueStore {
   async takeIn(parts: readonly CataloguePart[]): Promise<TakenIn> {
     const refused: TakenIn['refused'] = []
     const rows: (CataloguePart & { origin: 'shipped' | 'own'; ownedPieces: number })[] = []
-    await this.database.transaction(async (manager) => {
+    await this.changing(async (manager) => {
       const there = await manager.findBy(PartEntity, { slug: In(parts.map(({ slug }) => slug)) })
       const before = new Map(there.map((part) => [part.slug, part]))
       for (const part of parts) {
@@ -108,6 +108,17 @@ export class CatalogueStore {
       await manager.save(PartEntity, rows, { chunk: 500 })
     })
     return { taken: rows.length, refused }
+  }
+
+  /**
+   * Changes the catalogue, one change after the other: a part that is not there yet has no row that could be locked,
+   * and two who add the same one at once would both find none.
+   */
+  private changing<Result>(work: (manager: EntityManager) => Promise<Result>): Promise<Result> {
+    return this.database.transaction(async (manager) => {
+      await manager.query('SELECT pg_advisory_xact_lock($1)', [CATALOGUE_LOCK])
+      return work(manager)
+    })
   }
 }
 

@@ -22,6 +22,6 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
     synchronize: false,
     installExtensions: false,
     uuidExtension: 'pgcrypto',
-    extra: { max: 10, connectionTimeoutMillis: 5_000 },
+    extra: { max: 10, connectionTimeoutMillis: 5_000, statement_timeout: 10_000 },
   })
 }

@@ -158,8 +158,12 @@ async function keepAside(
   basedOnRevision: number,
   document: Design,
 ): Promise<DesignSetAsideEntity> {
-  const before = await manager.findBy(DesignSetAsideEntity, { designId, basedOnRevision })
-  const same = before.find((row) => isDeepStrictEqual(row.document, document))
+  // Compared where they are: a design that was fought over has thousands of them.
+  const same = await manager
+    .createQueryBuilder(DesignSetAsideEntity, 'aside')
+    .where({ designId, basedOnRevision })
+    .andWhere('aside.document = :document::jsonb', { document: JSON.stringify(document) })
+    .getOne()
   return (
     same ??
     manager.save(manager.create(DesignSetAsideEntity, { designId, basedOnRevision, document }))

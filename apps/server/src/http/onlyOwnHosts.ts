@@ -1,23 +1,22 @@
+import { isIP } from 'node:net'
 import type { RequestHandler } from 'express'
 import { HttpProblem } from './problems'
 
-const LOOPBACK_NAMES = new Set(['localhost', '127.0.0.1', '[::1]'])
-
 /**
- * Answers only requests made to this machine's own names.
+ * Answers only requests made to this machine by its address, as localhost, or by a name that its owner has given it.
  *
- * A page from elsewhere can make a browser send requests to loopback under a name of its own; asking
- * for the name it used stops that. When the owner has opened the server to their network, other
- * names are theirs to choose.
+ * A page from elsewhere can make a browser send requests here under a name of its own that leads here; asking for
+ * the name it used stops that. A number cannot be made to lead elsewhere.
  */
-export function onlyOwnHosts(listensOnLoopback: boolean): RequestHandler {
+export function onlyOwnHosts(ownNames: readonly string[]): RequestHandler {
+  const names = new Set(['localhost', ...ownNames.map((name) => name.toLowerCase())])
   return (request, _response, next) => {
-    const name = (request.headers.host ?? '').replace(/:\d+$/, '')
-    if (listensOnLoopback && !LOOPBACK_NAMES.has(name)) {
+    const name = (request.headers.host ?? '').replace(/:\d+$/, '').toLowerCase()
+    if (!names.has(name) && isIP(name.replace(/^\[(.*)\]$/, '$1')) === 0) {
       throw new HttpProblem(
         421,
         'Not for this server',
-        'Flint Shelf answers only under its own address.',
+        'Flint Shelf answers only under its own address, or a name in FLINT_HOST_NAMES.',
       )
     }
     next()

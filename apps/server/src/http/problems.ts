@@ -19,9 +19,13 @@ export function notFound(detail: string): HttpProblem {
   return new HttpProblem(404, 'Not found', detail)
 }
 
-/** Refuses a request; the detail is the first thing that is wrong. */
-export function badRequest(errors: FieldProblem[]): HttpProblem {
+/** Problems that one answer lists; a body of nonsense would give thousands. */
+export const MOST_LISTED = 20
+
+/** Refuses a request; the detail is the first thing that is wrong, and how many more there are than are listed. */
+export function badRequest(errors: readonly FieldProblem[]): HttpProblem {
   const [first] = errors
-  const detail = first?.sentence ?? 'The request cannot be read.'
-  return new HttpProblem(400, 'Not accepted', detail, { errors })
+  const more = errors.length - MOST_LISTED
+  const detail = `${first?.sentence ?? 'The request cannot be read.'}${more > 0 ? ` And ${more} more.` : ''}`
+  return new HttpProblem(400, 'Not accepted', detail, { errors: errors.slice(0, MOST_LISTED) })
 }

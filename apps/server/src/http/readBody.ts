@@ -1,32 +1,43 @@
-import { plainToInstance } from 'class-transformer'
-import { validate, type ValidationError } from 'class-validator'
+import { getMetadataStorage, validate } from 'class-validator'
 import type { FieldProblem } from '@flint/contract'
 import { badRequest } from './problems'
 
 /**
- * Reads a request body as one of the contract's classes.
- * @throws HttpProblem 400 naming every field that is wrong, unknown ones included
+ * Reads a request body as one of the contract's classes: the envelope only. What is inside a document is read by
+ * the document's own schema, once, and by nothing else.
+ *
+ * @throws HttpProblem 400 naming the fields that are wrong, unknown ones included
  */
 export async function readBody<T extends object>(shape: new () => T, body: unknown): Promise<T> {
   if (typeof body !== 'object' || body === null || Array.isArray(body)) {
     throw badRequest([{ field: '', sentence: 'The body must be a JSON object.' }])
   }
-  const request = plainToInstance(shape, body, { enableImplicitConversion: false })
+  const known = new Set(fieldsOf(shape))
+  const given = Object.entries(body)
+  const unknown = given.filter(([field]) => !known.has(field))
+  if (unknown.length > 0) {
+    throw badRequest(
+      unknown.map(([field]) => ({ field, sentence: `${field} is not a known field.` })),
+    )
+  }
+  const request = Object.assign(new shape(), Object.fromEntries(given))
   const errors = await validate(request, {
-    whitelist: true,
-    forbidNonWhitelisted: true,
     forbidUnknownValues: true,
     validationError: { target: false, value: false },
   })
-  if (errors.length > 0) throw badRequest(errors.flatMap((error) => fieldProblems(error, '')))
+  if (errors.length > 0) {
+    throw badRequest(
+      errors.flatMap(({ property: field, constraints = {} }) =>
+        Object.values(constraints).map((sentence): FieldProblem => ({ field, sentence })),
+      ),
+    )
+  }
   return request
 }
 
-function fieldProblems(error: ValidationError, above: string): FieldProblem[] {
-  const field = above ? `${above}.${error.property}` : error.property
-  const own = Object.entries(error.constraints ?? {}).map(([rule, sentence]) => ({
-    field,
-    sentence: rule === 'whitelistValidation' ? `${field} is not a known field.` : sentence,
-  }))
-  return [...own, ...(error.children ?? []).flatMap((child) => fieldProblems(child, field))]
+/** The fields that a class of the contract has checks for. */
+function fieldsOf(shape: new () => object): string[] {
+  return getMetadataStorage()
+    .getTargetValidationMetadatas(shape, '', false, false)
+    .map(({ propertyName }) => propertyName)
 }

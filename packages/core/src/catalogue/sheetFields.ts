@@ -33,6 +33,9 @@ export const price = z.strictObject({
 /** Where a value came from, when it is not the maker's own sheet. */
 export const valueSource = z.enum(['measured', 'assumed'])
 
+/** More than any data sheet has fields. */
+const MOST_SOURCES = 200
+
 /** What every data sheet carries, whatever the part. */
 export const sheetBase = {
   maker: shortText,
@@ -41,6 +44,9 @@ export const sheetBase = {
   weightGrams: grams,
   sources: z
     .record(z.string().max(60), valueSource)
+    .refine((sources) => Object.keys(sources).length <= MOST_SOURCES, {
+      message: `has too many entries; ${MOST_SOURCES} is the most`,
+    })
     .default({})
     .describe("For each field that is not from the maker's sheet, where it came from."),
 }
