@@ -9,7 +9,7 @@ set -euo pipefail
 cd "$(dirname "$0")/.."
 ROOT=$PWD
 STATE="$ROOT/.flint"
-for part in say node packages cluster; do
+for part in say node packages cluster watch; do
   # shellcheck source=/dev/null
   . "scripts/lib/$part.sh"
 done
@@ -24,14 +24,22 @@ case $HOST in
 esac
 URL="http://$ASKED:$PORT"
 
+for port in "$PORT" "${FLINT_DB_PORT:-54810}"; do
+  [[ $port =~ ^[1-9][0-9]{0,4}$ ]] && [ "$port" -le 65535 ] ||
+    fail "A port is a whole number from 1 to 65535, not $port; look at FLINT_PORT and FLINT_DB_PORT."
+done
 need_node
-install -d -m 755 "$STATE"
-if ! node scripts/lib/port.mjs free "$PORT"; then
+install -d -m 755 "$STATE" 2>/dev/null && [ -w "$STATE" ] ||
+  fail "Nothing can be written in $ROOT, where the designs are to be kept."
+if ! node scripts/lib/port.mjs free "$PORT" "$HOST"; then
   if node scripts/lib/health.mjs "$URL" 0 2>/dev/null; then
     fail "Flint Shelf already runs at $URL; open it there, or set FLINT_PORT to start another."
   fi
+  node scripts/lib/port.mjs free 0 "$HOST" ||
+    fail "$HOST is no address of this machine; set FLINT_HOST to one that is."
   fail "Port $PORT is taken by another program; set FLINT_PORT to another one."
 fi
+one_at_a_time "$STATE"
 need_postgres
 need_npm_packages
 bash scripts/build.sh
@@ -43,12 +51,14 @@ if [ ! -d "$HOME_OF_CLUSTER" ]; then
 fi
 SERVER=
 STARTED_CLUSTER=0
+LOG="$STATE/server.log"
 stop_all() {
-  trap - EXIT
+  trap - EXIT INT TERM HUP
   if [ -n "$SERVER" ]; then
     kill -TERM "$SERVER" 2>/dev/null || true
     wait "$SERVER" 2>/dev/null || true
   fi
+  rm -f "$STATE/address"
   [ "$STARTED_CLUSTER" = 1 ] && cluster_stop "$HOME_OF_CLUSTER"
   return 0
 }
@@ -65,16 +75,19 @@ FLINT_DB_PORT=$DB_PORT
 FLINT_WEB_FOLDER="$ROOT/dist/web"
 FLINT_DEMO_FOLDER="$ROOT/demo"
 set +a
-NODE_ENV=production node --enable-source-maps dist/server/main.js >>"$STATE/server.log" 2>&1 &
+private_log "$LOG"
+NODE_ENV=production node --enable-source-maps dist/server/main.js >>"$LOG" 2>&1 9>&- &
 SERVER=$!
 node scripts/lib/health.mjs "$URL" 60 &
 WAITING=$!
 # Whichever comes first: an answer, the end of the waiting, or the end of a server that failed.
-wait -n "$WAITING" "$SERVER" || { kill "$WAITING" 2>/dev/null || true; fail "The server did not start; the details are in $STATE/server.log."; }
+wait -n "$WAITING" "$SERVER" || { kill "$WAITING" 2>/dev/null || true; fail "The server did not start; the details are in $LOG."; }
 
 say "Flint Shelf is at $URL (stop it with Ctrl-C; its log is .flint/server.log)."
 case $HOST in
   127.* | ::1 | localhost) ;;
   *) say "It listens on $HOST: everyone on that network can read and change the designs." ;;
 esac
-wait "$SERVER" || fail "The server ended by itself; the details are in $STATE/server.log."
+printf '%s' "$URL" >"$STATE/address"
+watch_over "$SERVER" "$HOME_OF_CLUSTER"
+wait "$SERVER" || fail "The server ended by itself; the details are in $LOG."

@@ -51,7 +51,7 @@ cluster_create() {
   random_password >"$admin_file"
   [ "$(id -u)" = 0 ] && chown postgres "$admin_file"
   as_cluster_user "$PG_BIN/initdb" -D "$new/data" -U postgres --encoding=UTF8 --locale=C.UTF-8 \
-    --auth=scram-sha-256 --pwfile="$admin_file" >"$STATE/initdb.log" 2>&1 ||
+    --data-checksums --auth=scram-sha-256 --pwfile="$admin_file" >"$STATE/initdb.log" 2>&1 ||
     fail "The database cluster could not be made; the details are in $STATE/initdb.log."
   rm -f "$admin_file"
 
@@ -94,6 +94,16 @@ cluster_running() {
   return 1
 }
 
+# postgres_of HOME: sets PG_BIN to the programs of the version that made the cluster; another one cannot read it.
+postgres_of() {
+  local made bin
+  made=$(as_cluster_user cat "$1/data/PG_VERSION")
+  bin="${FLINT_PG_SEARCH:-/usr/lib/postgresql}/$made/bin"
+  [ -x "$bin/pg_ctl" ] ||
+    fail "The designs were stored by PostgreSQL $made, which is not installed; have an administrator run: apt-get install postgresql-$made."
+  PG_BIN=$bin
+}
+
 # cluster_start HOME PORT: sets DB_PORT to the port in use; STARTED_CLUSTER=1 if it was started here.
 cluster_start() {
   local home=$1 port=$2 owner
@@ -101,6 +111,7 @@ cluster_start() {
   owner=$(stat -c %U "$home/data")
   [ "$owner" = "$(cluster_user)" ] ||
     fail "The database in $home belongs to the user $owner; start Flint Shelf as you did the first time."
+  postgres_of "$home"
   if cluster_running "$home"; then
     DB_PORT=$(sed -n 4p "$home/data/postmaster.pid")
     return 0
@@ -108,7 +119,7 @@ cluster_start() {
   node "$SCRIPTS/lib/port.mjs" free "$port" ||
     fail "Port $port, meant for the database, is taken; set FLINT_DB_PORT to another one."
   as_cluster_user "$PG_BIN/pg_ctl" -D "$home/data" -l "$home/server.log" -w -t 60 \
-    -o "-p $port" start >/dev/null 2>&1 ||
+    -o "-p $port" start >/dev/null 2>&1 9>&- ||
     fail "The database did not start; the details are in $home/server.log."
   DB_PORT=$port
   STARTED_CLUSTER=1

@@ -1,4 +1,5 @@
-import { appendFileSync, writeFileSync } from 'node:fs'
+import { appendFileSync, statSync, writeFileSync } from 'node:fs'
+import { get } from 'node:http'
 import { createServer, type Server } from 'node:net'
 import { once } from 'node:events'
 import { join } from 'node:path'
@@ -46,6 +47,16 @@ describe('what stands in the way is said in one sentence', () => {
     server.close()
   })
 
+  test('an address that is none of this machine', async () => {
+    const outcome = await clone.run({ FLINT_HOST: '192.0.2.1' })
+    expectOneSentence(outcome, '192.0.2.1 is no address of this machine')
+  })
+
+  test.each(['abc', '0', '70000', '4810x'])('a port that is none: %s', async (port) => {
+    expectOneSentence(await clone.run({ FLINT_PORT: port }), `from 1 to 65535, not ${port}`)
+    expectOneSentence(await clone.run({ FLINT_DB_PORT: port }), `from 1 to 65535, not ${port}`)
+  })
+
   test('no right to install PostgreSQL', async () => {
     const [port] = await freePorts()
     const outcome = await clone.run(
@@ -85,8 +96,9 @@ describe('a clone below a folder that others cannot enter', () => {
   beforeAll(async () => {
     clone = new Clone()
     const [port, databasePort] = await freePorts()
-    environment = { FLINT_PORT: port, FLINT_DB_PORT: databasePort }
-    url = `http://127.0.0.1:${port}/api`
+    // One address that is not the usual one, as that of a network.
+    environment = { FLINT_PORT: port, FLINT_DB_PORT: databasePort, FLINT_HOST: '127.0.0.2' }
+    url = `http://127.0.0.2:${port}/api`
   })
   afterAll(() => clone.remove())
 
@@ -114,6 +126,43 @@ describe('a clone below a folder that others cannot enter', () => {
   test('says so when it already runs, and leaves the running one alone', async () => {
     expectOneSentence(await clone.run(environment), 'Flint Shelf already runs at')
     expect((await firstDesign()).revision).toBe(1)
+  })
+
+  test('a second start on other ports is told where the first one is', async () => {
+    const [port, databasePort] = await freePorts()
+    const outcome = await clone.run({ FLINT_PORT: port, FLINT_DB_PORT: databasePort })
+    expectOneSentence(outcome, `already runs from this folder at ${url.replace('/api', '')}`)
+    expect((await firstDesign()).revision).toBe(1)
+  })
+
+  test('a page under a foreign name that leads here reads nothing', async () => {
+    const port = Number(new URL(url).port)
+    const status = await new Promise((resolve, reject) => {
+      const headers = { host: 'elsewhere.example' }
+      get({ host: '127.0.0.2', port, path: '/api/designs', headers }, (response) => {
+        response.resume()
+        resolve(response.statusCode)
+      }).once('error', reject)
+    })
+    expect(status).toBe(421)
+  })
+
+  test('the log is private', () => {
+    const { mode } = statSync(join(clone.folder, '.flint', 'server.log'))
+    expect((mode & 0o777).toString(8)).toBe('600')
+  })
+
+  test('when the database dies it is said, and the server goes on when it is back', async () => {
+    await clone.killDatabase()
+    const { status, headers } = await fetch(`${url}/designs`)
+    // Sooner or later than the new start of the database: either way no failure.
+    expect(status === 200 || (status === 503 && headers.has('retry-after'))).toBe(true)
+    await clone.says('The database has ended.')
+    const end = Date.now() + 20_000
+    while (!(await fetch(`${url}/designs`)).ok && Date.now() < end) {
+      await new Promise((resolve) => setTimeout(resolve, 200))
+    }
+    expect((await firstDesign()).document.name).toBe('Cabin archive')
   })
 
   test('after a power cut no saved revision is lost', async () => {

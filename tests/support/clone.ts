@@ -40,6 +40,7 @@ export class Clone {
   readonly folder: string
   private readonly outer = mkdtempSync(join(tmpdir(), 'flint-shelf-clone-'))
   private started: ChildProcess | null = null
+  private said = ''
 
   constructor() {
     chmodSync(this.outer, 0o700)
@@ -65,23 +66,41 @@ export class Clone {
   async start(environment: Record<string, string>): Promise<void> {
     const child = this.spawnStart(environment, null)
     this.started = child
-    let said = ''
+    this.said = ''
     await new Promise<void>((resolve, reject) => {
       const listen = (chunk: Buffer): void => {
-        said += chunk.toString()
-        if (said.includes('Flint Shelf is at')) resolve()
+        this.said += chunk.toString()
+        if (this.said.includes('Flint Shelf is at')) resolve()
       }
       child.stdout?.on('data', listen)
       child.stderr?.on('data', listen)
-      child.once('exit', () => reject(new Error(said)))
+      child.once('exit', () => reject(new Error(this.said)))
     })
+  }
+
+  /** Waits until it says so on the terminal. @throws Error with what it said, when it does not within 20 seconds */
+  async says(words: string): Promise<void> {
+    const end = Date.now() + 20_000
+    while (!this.said.includes(words)) {
+      if (Date.now() > end) throw new Error(this.said)
+      await new Promise((resolve) => setTimeout(resolve, 50))
+    }
+  }
+
+  /** Ends the database alone, with all its processes, without a goodbye. */
+  async killDatabase(): Promise<void> {
+    process.kill(-this.postmaster(), 'SIGKILL')
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+
+  private postmaster(): number {
+    const file = join(this.clusterHome(), 'data', 'postmaster.pid')
+    return Number(readFileSync(file, 'utf8').split('\n')[0])
   }
 
   /** Ends everything at once: no process gets to say goodbye. */
   async cutPower(): Promise<void> {
-    const postmaster = Number(
-      readFileSync(join(this.clusterHome(), 'data', 'postmaster.pid'), 'utf8').split('\n')[0],
-    )
+    const postmaster = this.postmaster()
     const { started } = this
     if (!started?.pid) throw new Error('nothing was started')
     const gone = once(started, 'exit')
