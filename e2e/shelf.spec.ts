@@ -42,6 +42,45 @@ test('a file that is no design is refused with the field, and the shelf stays', 
   await expect(page.getByRole('listitem')).toHaveCount(3)
 })
 
+test('a design that cannot be read or drawn is named, can be taken along, and leaves the others alone', async ({
+  house,
+  page,
+}) => {
+  await page.route('**/api/designs', async (route) => {
+    const response = await route.fetch()
+    const [first, ...others] = (await response.json()) as { document: object }[]
+    const newer = {
+      id: 'a',
+      revision: 1,
+      savedAt: '2026-01-01T00:00:00Z',
+      name: 'From tomorrow',
+      unread: 'It was made by a newer Flint Shelf.',
+      document: { version: 99 },
+    }
+    const broken = { ...first, document: { ...first?.document, name: 'Broken', fitted: null } }
+    await route.fulfill({ response, json: [newer, broken, ...others] })
+  })
+  await page.goto(house.url)
+  const row = (name: string) => page.getByRole('listitem').filter({ hasText: name })
+  await expect(row('From tomorrow')).toContainText('made by a newer Flint Shelf')
+  await expect(row('Broken')).toContainText('cannot be drawn')
+  await expect(page.getByRole('link', { name: 'Drawer of drives' })).toBeVisible()
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export From tomorrow' }).click()
+  expect(JSON.parse(await readFile(await (await download).path(), 'utf8'))).toEqual({ version: 99 })
+})
+
+test('a step that cannot be drawn leaves the ledger and the other steps alone', async ({
+  house,
+  page,
+}) => {
+  await page.route('**/api/parts', (route) => route.fulfill({ json: [{ slug: 'x', sheet: null }] }))
+  await openDesign(page, house, 'Warm-room shelf')
+  await expect(page.getByRole('alert').first()).toContainText('cannot be drawn')
+  await expect(page.getByRole('link', { name: 'Flint Shelf' }).first()).toBeVisible()
+  await expect(page.getByText('usable', { exact: false }).first()).toBeVisible()
+})
+
 test('the demo can be restored from the shelf', async ({ house, quietPage: page }) => {
   await openDesign(page, house, 'Warm-room shelf')
   await bay(page, 1).click()

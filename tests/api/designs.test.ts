@@ -1,4 +1,9 @@
-import type { ProblemDocument, StoredDesign } from '@flint/contract'
+import {
+  type DesignOnShelf,
+  isUnread,
+  type ProblemDocument,
+  type StoredDesign,
+} from '@flint/contract'
 import { type Design, newDesign, renameDesign } from '@flint/core/editing'
 import request from 'supertest'
 import { startTestServer, type TestServer } from '../support/testServer'
@@ -170,4 +175,40 @@ test('a design taken off the shelf can be put back', async () => {
   await save(id, 1, newDesign('Changed')).expect(404)
   await api().post(`/api/designs/${id}/return`).send({}).expect(200)
   expect(await names()).toContain('Gone')
+})
+
+describe('what a newer Flint Shelf has made', () => {
+  test('a design is named and can be taken along; the others are there; it is not opened, and stays a revision', async () => {
+    const { id, document } = await create(newDesign('Of tomorrow'))
+    await server.database.query(
+      `UPDATE design_revision SET document = document || '{"version": 99, "more": true}' WHERE design_id = $1`,
+      [id],
+    )
+    const { body } = await api().get('/api/designs').expect(200)
+    const list = body as DesignOnShelf[]
+    expect(list.filter((one) => !isUnread(one)).length).toBeGreaterThanOrEqual(3)
+    expect(list.find((one) => one.id === id)).toMatchObject({
+      name: 'Of tomorrow',
+      unread:
+        'It was made by a newer Flint Shelf: its document version is 99, and 6 is the newest read here.',
+      document: { version: 99, more: true },
+    })
+    const { body: refused } = await api().get(`/api/designs/${id}`).expect(422)
+    expect((refused as ProblemDocument).detail).toContain('Of tomorrow cannot be read.')
+    await save(id, 1, renameDesign(document, 'Mine')).expect(200)
+    await api().get(`/api/designs/${id}/revisions/1`).expect(422)
+  })
+
+  test('a part of an unknown kind is named, and the catalogue is there', async () => {
+    await server.database.query(
+      `INSERT INTO part (slug, version, origin, sheet) VALUES ('of-tomorrow', 1, 'own', $1)`,
+      [{ kind: 'thinking machine', maker: 'Nobody', model: 'Thinker' }],
+    )
+    const { body } = await api().get('/api/parts').expect(200)
+    expect((body as unknown[]).length).toBeGreaterThan(50)
+    await api()
+      .get('/api/parts/unread')
+      .expect(200, [{ slug: 'of-tomorrow', name: 'Nobody Thinker' }])
+    await api().put('/api/parts/of-tomorrow/owned').send({ ownedPieces: 1 }).expect(422)
+  })
 })

@@ -9,6 +9,30 @@ export interface StoredDesign {
   document: Design
 }
 
+/** A design on the shelf that this Flint Shelf cannot read: a newer one made it, or something broke it. */
+export interface UnreadDesign {
+  id: string
+  revision: number
+  savedAt: string
+  /** As far as it can be told. */
+  name: string
+  /** Why it cannot be read, one sentence. */
+  unread: string
+  /** As it is stored, to be taken along as a file. */
+  document: unknown
+}
+
+export type DesignOnShelf = StoredDesign | UnreadDesign
+
+export const isUnread = (design: DesignOnShelf): design is UnreadDesign => 'unread' in design
+
+/** A part of the catalogue that this Flint Shelf cannot read; it is left as it is. */
+export interface UnreadPart {
+  slug: string
+  /** Maker and model, as far as they can be told. */
+  name: string
+}
+
 export interface RevisionSummary {
   revision: number
   savedAt: string

@@ -1,10 +1,14 @@
 export { CreateDesign, SaveDesign } from './designRequests'
-export type {
-  DesignConflict,
-  RevisionSummary,
-  StoredDesign,
-  StoredPart,
-  TakenIn,
+export {
+  isUnread,
+  type DesignConflict,
+  type DesignOnShelf,
+  type RevisionSummary,
+  type StoredDesign,
+  type StoredPart,
+  type TakenIn,
+  type UnreadDesign,
+  type UnreadPart,
 } from './designResponses'
 export { KeepPart, NoteOwned, PARTS_PER_REQUEST, TakeInParts } from './partRequests'
 export { PROBLEM_MEDIA_TYPE, type FieldProblem, type ProblemDocument } from './problemDocument'

@@ -24,6 +24,7 @@ export {
 } from './machine/wiring/cableLength'
 export { cableWords } from './machine/wiring/cableWords'
 export { binaryBytes, GIB, KIB, MIB, TB, TIB } from './units/bytes'
+export { cutText } from './units/cutText'
 export { driveBytesAsSold } from './units/driveBytesAsSold'
 export { type Formatter, formatterFor } from './units/formatter'
 export { minorPerMajor } from './units/money'

@@ -63,6 +63,7 @@ export { type History, record, redo, startHistory, undo } from './design/history
 export { type Household, households } from './design/households'
 export type { HouseRules } from './design/houseRules'
 export { newDesign } from './design/newDesign'
+export { newerVersionOf } from './design/newerDesign'
 export { parseDesign } from './design/parseDesign'
 export {
   bayIdOf,

@@ -12,6 +12,10 @@ export function catalogueRoutes(catalogue: CatalogueStore): Router {
     response.json(await catalogue.list())
   })
 
+  router.get('/unread', async (_request, response) => {
+    response.json(await catalogue.unread())
+  })
+
   router.post('/take-in', async (request, response) => {
     const { parts } = await readBody(TakeInParts, request.body)
     const read = parts.map(readPart)

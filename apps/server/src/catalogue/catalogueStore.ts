@@ -1,4 +1,4 @@
-import type { StoredPart, TakenIn } from '@flint/contract'
+import type { StoredPart, TakenIn, UnreadPart } from '@flint/contract'
 import { type CataloguePart, partSheet, type PartSheet, withFieldsToday } from '@flint/core/editing'
 import { type DataSource, type EntityManager, In } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
@@ -13,9 +13,23 @@ const NO_PART = 'There is no such part in the catalogue.'
 export class CatalogueStore {
   constructor(private readonly database: DataSource) {}
 
+  /** Those that can be read. */
   async list(): Promise<StoredPart[]> {
-    const rows = await this.database.manager.find(PartEntity, { order: { slug: 'ASC' } })
-    return rows.map(stored)
+    return (await this.rows()).flatMap((row) => readable(row) ?? [])
+  }
+
+  /** Those that cannot be read: of a kind that a newer Flint Shelf knows, or broken. They stay as they are. */
+  async unread(): Promise<UnreadPart[]> {
+    return (await this.rows()).flatMap((row) => {
+      if (readable(row)) return []
+      const { maker, model } = row.sheet as { maker?: unknown; model?: unknown }
+      const name = [maker, model].filter((text) => typeof text === 'string').join(' ')
+      return [{ slug: row.slug, name: name || row.slug }]
+    })
+  }
+
+  private rows(): Promise<PartEntity[]> {
+    return this.database.manager.find(PartEntity, { order: { slug: 'ASC' } })
   }
 
   /** Brings shipped parts in, new or newer; parts of one's own and what is owned are left alone. */
@@ -123,6 +137,18 @@ export class CatalogueStore {
 }
 
 /** A part kept by an older version lacks the fields that came since; nobody has said those yet. */
-function stored({ slug, version, origin, ownedPieces, sheet }: PartEntity): StoredPart {
-  return { slug, version, origin, ownedPieces, sheet: partSheet.parse(withFieldsToday(sheet)) }
+function readable({ slug, version, origin, ownedPieces, sheet }: PartEntity): StoredPart | null {
+  const read = partSheet.safeParse(withFieldsToday(sheet))
+  return read.success ? { slug, version, origin, ownedPieces, sheet: read.data } : null
+}
+
+/** @throws HttpProblem 422 for one that cannot be read */
+function stored(row: PartEntity): StoredPart {
+  const part = readable(row)
+  if (part) return part
+  throw new HttpProblem(
+    422,
+    'Not readable',
+    `${row.slug} was made by a newer Flint Shelf, or is broken.`,
+  )
 }

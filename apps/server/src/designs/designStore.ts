@@ -1,5 +1,11 @@
 import { isDeepStrictEqual } from 'node:util'
-import type { DesignConflict, RevisionSummary, StoredDesign } from '@flint/contract'
+import {
+  type DesignConflict,
+  type DesignOnShelf,
+  isUnread,
+  type RevisionSummary,
+  type StoredDesign,
+} from '@flint/contract'
 import { type Design, parseDesign } from '@flint/core/editing'
 import type { DataSource, EntityManager } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
@@ -11,8 +17,8 @@ const NO_DESIGN = 'There is no such design on the shelf.'
 export class DesignStore {
   constructor(private readonly database: DataSource) {}
 
-  /** Every design on the shelf with its newest revision, oldest design first. */
-  async list(): Promise<StoredDesign[]> {
+  /** Every design on the shelf with its newest revision, oldest design first; those that cannot be read too. */
+  async list(): Promise<DesignOnShelf[]> {
     const rows = await this.database
       .getRepository(DesignEntity)
       .createQueryBuilder('design')
@@ -27,18 +33,18 @@ export class DesignStore {
       .addOrderBy('design.id')
       .getMany()
     return rows.map((row) =>
-      stored((row as DesignEntity & { newest: DesignRevisionEntity }).newest),
+      onShelf((row as DesignEntity & { newest: DesignRevisionEntity }).newest),
     )
   }
 
-  /** @throws HttpProblem 404 */
+  /** @throws HttpProblem 404; 422 for one that cannot be read */
   async read(id: string): Promise<StoredDesign> {
     const design = await this.database.manager.findOneBy(DesignEntity, { id })
     if (!design || design.removedAt) throw notFound(NO_DESIGN)
     return this.readRevision(id, design.revision)
   }
 
-  /** @throws HttpProblem 404 */
+  /** @throws HttpProblem 404; 422 for one that cannot be read */
   async readRevision(id: string, revision: number): Promise<StoredDesign> {
     const row = await this.database.manager.findOneBy(DesignRevisionEntity, {
       designId: id,
@@ -170,14 +176,34 @@ async function keepAside(
   )
 }
 
-/** A document saved by an older Flint Shelf is brought up to date as it is read. */
-function stored({ designId, revision, savedAt, document }: DesignRevisionEntity): StoredDesign {
+/**
+ * A document saved by an older Flint Shelf is brought up to date as it is read: what it never said is not known.
+ * One that cannot be read is shown as it is.
+ */
+function onShelf({
+  designId: id,
+  revision,
+  savedAt,
+  document,
+}: DesignRevisionEntity): DesignOnShelf {
+  const parsed = parseDesign(document)
+  const row = { id, revision, savedAt: savedAt.toISOString() }
+  if ('design' in parsed) return { ...row, document: parsed.design }
+  const [problem] = parsed.problems
+  const said: unknown = (document as Partial<Design>).name
   return {
-    id: designId,
-    revision,
-    savedAt: savedAt.toISOString(),
-    document: current(document),
+    ...row,
+    name: typeof said === 'string' && said !== '' ? said : 'A design without a name',
+    unread: problem?.sentence ?? 'It cannot be read.',
+    document,
   }
+}
+
+/** @throws HttpProblem 422 for one that cannot be read */
+function stored(row: DesignRevisionEntity): StoredDesign {
+  const design = onShelf(row)
+  if (!isUnread(design)) return design
+  throw new HttpProblem(422, 'Not readable', `${design.name} cannot be read. ${design.unread}`)
 }
 
 function conflictProblem(conflict: DesignConflict): HttpProblem {
@@ -187,10 +213,4 @@ function conflictProblem(conflict: DesignConflict): HttpProblem {
     `Revision ${conflict.stored.revision} was saved from another window. Both versions are kept.`,
     { conflict },
   )
-}
-
-/** A document of an older version, as the core reads it now: what it never said is not known. */
-function current(document: Design): Design {
-  const parsed = parseDesign(document)
-  return 'design' in parsed ? parsed.design : document
 }

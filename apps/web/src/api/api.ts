@@ -1,4 +1,11 @@
-import type { RevisionSummary, StoredDesign, StoredPart, TakenIn } from '@flint/contract'
+import type {
+  DesignOnShelf,
+  RevisionSummary,
+  StoredDesign,
+  StoredPart,
+  TakenIn,
+  UnreadPart,
+} from '@flint/contract'
 import type { CataloguePart, Design, PartSheet } from '@flint/core/editing'
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react'
 
@@ -9,12 +16,16 @@ export const api = createApi({
   tagTypes: ['Shelf', 'Parts'],
   refetchOnMountOrArgChange: true,
   endpoints: (build) => ({
-    shelf: build.query<StoredDesign[], void>({ query: () => '/designs', providesTags: ['Shelf'] }),
+    shelf: build.query<DesignOnShelf[], void>({ query: () => '/designs', providesTags: ['Shelf'] }),
     parts: build.query<StoredPart[], void>({
       query: () => '/parts',
       providesTags: ['Parts'],
       // A large catalogue is not compared with the one before, value by value.
       structuralSharing: false,
+    }),
+    unreadParts: build.query<UnreadPart[], void>({
+      query: () => '/parts/unread',
+      providesTags: ['Parts'],
     }),
     keepPart: build.mutation<StoredPart, { slug: string; sheet: PartSheet }>({
       query: ({ slug, sheet }) => ({ url: `/parts/${slug}`, method: 'PUT', body: { sheet } }),
@@ -62,7 +73,7 @@ export const api = createApi({
       query: (id) => ({ url: `/designs/${id}/return`, method: 'POST', body: {} }),
       invalidatesTags: ['Shelf'],
     }),
-    restoreDemo: build.mutation<StoredDesign[], void>({
+    restoreDemo: build.mutation<DesignOnShelf[], void>({
       query: () => ({ url: '/demo/restore', method: 'POST', body: {} }),
       invalidatesTags: ['Shelf'],
     }),
@@ -72,6 +83,7 @@ export const api = createApi({
 export const {
   useShelfQuery,
   usePartsQuery,
+  useUnreadPartsQuery,
   useKeepPartMutation,
   useRemovePartMutation,
   useNoteOwnedMutation,

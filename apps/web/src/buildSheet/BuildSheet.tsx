@@ -1,8 +1,12 @@
+import { ErrorBoundary } from 'react-error-boundary'
 import { Link, Navigate, useParams } from 'react-router'
 import { lenses } from '../lenses/lenses'
 import { Ledger } from '../ledger/Ledger'
 import { useOpenDesign } from '../saving/useOpenDesign'
+import { selectDesign } from '../sheet/selectors'
+import { useAppSelector } from '../store/hooks'
 import { ConflictNotice } from './ConflictNotice'
+import { PaneProblem } from './PaneProblem'
 import { SheetHead } from './SheetHead'
 import { SheetKeys } from './SheetKeys'
 import { StepRail } from './StepRail'
@@ -31,17 +35,28 @@ export function BuildSheet() {
       </main>
     )
   }
-  const { Pane } = lens
+  return <OpenSheet lens={lens} />
+}
+
+/** The panes of a design that is open; one that cannot be drawn leaves the others alone. */
+function OpenSheet({ lens: { id, Pane } }: { lens: (typeof lenses)[number] }) {
+  const design = useAppSelector(selectDesign)
   return (
     <div className={styles.sheet}>
       <SheetHead />
-      <StepRail />
+      <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design]}>
+        <StepRail />
+      </ErrorBoundary>
       <div className={styles.pane}>
         <ConflictNotice />
-        <Pane />
+        <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design, id]}>
+          <Pane />
+        </ErrorBoundary>
       </div>
       <div className={styles.ledger}>
-        <Ledger />
+        <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design]}>
+          <Ledger />
+        </ErrorBoundary>
       </div>
       <SheetKeys />
     </div>

@@ -1,3 +1,4 @@
+import { cutText } from '@flint/core/drawing'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useCreateDesignMutation } from '../api/api'
@@ -19,7 +20,7 @@ export function ConflictNotice() {
   const { stored } = save.conflict
 
   async function keepAsOwn(): Promise<void> {
-    const name = `${design.name.slice(0, 100)}, other version`
+    const name = `${cutText(design.name, 100)}, other version`
     const result = await createDesign({ ...design, name })
     if (result.data) {
       dispatch(theirsTaken())

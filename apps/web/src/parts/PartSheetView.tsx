@@ -1,4 +1,4 @@
-import type { StoredPart } from '@flint/contract'
+import { isUnread, type StoredPart } from '@flint/contract'
 import { columnValue, kindWords } from '@flint/core/editing'
 import { useState } from 'react'
 import { Link } from 'react-router'
@@ -127,7 +127,9 @@ function Owned({ part, onProblem }: { part: StoredPart; onProblem: (text: string
 /** The designs that hold this part, with how many pieces. */
 function WhereUsed({ slug }: { slug: string }) {
   const { data = [] } = useShelfQuery()
-  const uses = data.flatMap(({ id, document: design }) => {
+  const uses = data.flatMap((stored) => {
+    if (isUnread(stored)) return []
+    const { id, document: design } = stored
     const sheetIds = design.snapshots.filter((one) => one.slug === slug).map((one) => one.id)
     const pieces = design.fitted.filter(({ snapshotId }) => sheetIds.includes(snapshotId)).length
     return pieces > 0 ? [{ id, name: design.name, pieces }] : []

@@ -14,6 +14,7 @@ import { PartFiles } from './PartFiles'
 import { PartForm } from './PartForm'
 import { PartList } from './PartList'
 import { PartSheetView } from './PartSheetView'
+import { UnreadParts } from './UnreadParts'
 import styles from './parts.module.css'
 
 export const MOST_COMPARED = 4
@@ -102,6 +103,7 @@ export function PartsScreen() {
               document.getElementById('part-list')?.focus()
             }}
           />
+          <UnreadParts />
           <div className={styles.filters}>
             <select
               aria-label="Kind of part"

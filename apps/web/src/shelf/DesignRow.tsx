@@ -1,4 +1,5 @@
 import type { StoredDesign } from '@flint/contract'
+import { cutText } from '@flint/core/drawing'
 import { evaluate, isLack, resolveMachine } from '@flint/core/figures'
 import { memo, useMemo } from 'react'
 import { Link } from 'react-router'
@@ -30,7 +31,7 @@ export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowPr
   async function copy(): Promise<void> {
     const { error } = await createDesign({
       ...design,
-      name: `${design.name.slice(0, 110)}, copy`,
+      name: `${cutText(design.name, 110)}, copy`,
     })
     onNews({ text: error ? problemSentence(error) : `Copied ${design.name}.` })
   }

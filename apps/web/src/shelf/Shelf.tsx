@@ -1,5 +1,7 @@
+import { isUnread } from '@flint/contract'
 import Snackbar from '@mui/material/Snackbar'
 import { useState } from 'react'
+import { ErrorBoundary } from 'react-error-boundary'
 import { Link } from 'react-router'
 import { useReturnDesignMutation, useRestoreDemoMutation, useShelfQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
@@ -8,6 +10,7 @@ import { ThemeButton } from '../controls/ThemeButton'
 import { DesignRow } from './DesignRow'
 import { ImportButton } from './ImportButton'
 import { NewDesignDialog } from './NewDesignDialog'
+import { UnreadRow } from './UnreadRow'
 import type { ShelfNews } from './shelfNews'
 import styles from './shelf.module.css'
 
@@ -85,9 +88,29 @@ export function Shelf() {
           </p>
         )}
         <ul className={styles.list}>
-          {data?.map((design) => (
-            <DesignRow key={design.id} stored={design} onNews={setNews} />
-          ))}
+          {data?.map((design) =>
+            isUnread(design) ? (
+              <UnreadRow
+                key={design.id}
+                name={design.name}
+                why={design.unread}
+                document={design.document}
+              />
+            ) : (
+              <ErrorBoundary
+                key={design.id}
+                fallback={
+                  <UnreadRow
+                    name={design.document.name}
+                    why="It cannot be drawn: something in it is not understood."
+                    document={design.document}
+                  />
+                }
+              >
+                <DesignRow stored={design} onNews={setNews} />
+              </ErrorBoundary>
+            ),
+          )}
         </ul>
       </main>
       {makesNew && (

@@ -25,7 +25,12 @@ describe('what is wrong is named with its field, in a sentence', () => {
   const cases: [string, unknown, string, string][] = [
     ['no object', 7, '', 'The input is not an object.'],
     ['another format', { ...shelf, format: 'other' }, 'format', '"flint-shelf/design"'],
-    ['a newer version', { ...shelf, version: 7 }, 'version', 'version must be 6.'],
+    [
+      'a newer version',
+      { ...shelf, version: 7 },
+      'version',
+      'It was made by a newer Flint Shelf: its document version is 7, and 6 is the newest read here.',
+    ],
     ['an unknown field', { ...shelf, colour: 'red' }, 'colour', 'colour is not a known field.'],
     [
       'an unknown field inside',

@@ -1,9 +1,10 @@
+import { cutText } from '../../units/cutText'
 import { type Brief, DATA_KINDS, type DataKind, type DataOfKind, USUAL_FILE_BYTES } from '../brief'
 import type { Design, FittedPart } from '../design'
 import type { HouseRules } from '../houseRules'
 
 export function renameDesign(design: Design, name: string): Design {
-  const trimmed = name.trim().slice(0, 120)
+  const trimmed = cutText(name.trim(), 120)
   return trimmed === '' || trimmed === design.name ? design : { ...design, name: trimmed }
 }
 
