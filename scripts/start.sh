@@ -5,6 +5,7 @@
 #   FLINT_DB_PORT   where its database answers, 54810 if not set
 #   FLINT_HOST      127.0.0.1 if not set; another address opens it to your network, without a password
 #   FLINT_HOST_NAMES  names, with commas between, under which it may be opened beside localhost and addresses
+#   FLINT_BACKUPS   a folder into which a backup goes every day; none if not set
 set -euo pipefail
 cd "$(dirname "$0")/.."
 ROOT=$PWD

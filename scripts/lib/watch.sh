@@ -25,7 +25,7 @@ private_log() {
 # watch_over SERVER HOME: returns when the server has ended, or ends everything when npm, which ran this, has gone
 # without passing a signal on. A database that has ended is started again; the server waits for it.
 watch_over() {
-  local server=$1 home=$2 parent is_told=
+  local server=$1 home=$2 parent is_told= backup_at=0
   parent=$(parent_of_this)
   while kill -0 "$server" 2>/dev/null; do
     # A signal is heard while waiting for a job, not while a command runs.
@@ -37,6 +37,10 @@ watch_over() {
     fi
     if cluster_running "$home"; then
       is_told=
+      if [ -n "${FLINT_BACKUPS:-}" ] && [ "$SECONDS" -ge "$backup_at" ]; then
+        backup_at=$((SECONDS + 600))
+        backup_when_due "$FLINT_BACKUPS" 9>&- &
+      fi
     elif kill -0 "$server" 2>/dev/null; then
       [ -n "$is_told" ] ||
         say "The database has ended. It is started again, and the application goes on when it is back."
@@ -45,6 +49,12 @@ watch_over() {
       (cluster_start "$home" "$DB_PORT") 2>/dev/null || true
     fi
   done
+}
+
+# backup_when_due FOLDER: makes a backup when the newest there is a day old.
+backup_when_due() {
+  [ -z "$(find "$1" -maxdepth 1 -name 'flint-shelf-*.tar' -mmin -1440 -print -quit 2>/dev/null)" ] || return 0
+  bash scripts/backup.sh || say "The daily backup was not made."
 }
 
 parent_of_this() { sed -n 's/^PPid:[[:space:]]*//p' "/proc/$$/status"; }

@@ -52,7 +52,16 @@ export class Clone {
 
   /** Runs npm start's script to its end; `stubs` are commands that stand in for real ones. */
   run(environment: Record<string, string>, stubs: Record<string, string> = {}): Promise<Outcome> {
-    const child = this.spawnStart(environment, this.stubFolder(stubs))
+    return this.runScript(['start.sh'], environment, stubs)
+  }
+
+  /** Runs one of the scripts to its end. */
+  runScript(
+    script: readonly [name: string, ...words: string[]],
+    environment: Record<string, string>,
+    stubs: Record<string, string> = {},
+  ): Promise<Outcome> {
+    const child = this.spawnScript(script, environment, this.stubFolder(stubs))
     const outcome: Outcome = { status: null, out: '', err: '' }
     child.stdout?.on('data', (chunk: Buffer) => (outcome.out += chunk.toString()))
     child.stderr?.on('data', (chunk: Buffer) => (outcome.err += chunk.toString()))
@@ -64,7 +73,7 @@ export class Clone {
 
   /** Starts it and waits for the address. */
   async start(environment: Record<string, string>): Promise<void> {
-    const child = this.spawnStart(environment, null)
+    const child = this.spawnScript(['start.sh'], environment, null)
     this.started = child
     this.said = ''
     await new Promise<void>((resolve, reject) => {
@@ -133,9 +142,13 @@ export class Clone {
     rmSync(this.outer, { recursive: true, force: true })
   }
 
-  private spawnStart(environment: Record<string, string>, stubs: string | null): ChildProcess {
+  private spawnScript(
+    [name, ...words]: readonly [name: string, ...words: string[]],
+    environment: Record<string, string>,
+    stubs: string | null,
+  ): ChildProcess {
     const { PATH = '' } = process.env
-    return spawn('bash', ['scripts/start.sh'], {
+    return spawn('bash', [`scripts/${name}`, ...words], {
       cwd: this.folder,
       detached: true,
       stdio: ['ignore', 'pipe', 'pipe'],

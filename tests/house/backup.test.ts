@@ -1,0 +1,152 @@
+// What is stored goes into a file and comes back from it, row by row, on another cluster.
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { Client } from 'pg'
+import { prunable } from '../../scripts/lib/prunable.mjs'
+import { Clone, freePorts } from '../support/clone'
+
+const TABLES = ['design', 'design_revision', 'design_set_aside', 'part', 'migrations']
+
+async function environmentOf(): Promise<Record<string, string>> {
+  const [port, databasePort] = await freePorts()
+  return { FLINT_PORT: port, FLINT_DB_PORT: databasePort }
+}
+
+/** Every row of every table as text, while the clone runs. */
+async function everyRow(clone: Clone, port: string): Promise<Record<string, string[]>> {
+  const login = readFileSync(join(clone.clusterHome(), 'database.env'), 'utf8')
+  const password = /FLINT_DB_PASSWORD=(.*)/.exec(login)?.[1]
+  const database = { host: '127.0.0.1', port: Number(port), user: 'flint', database: 'flint' }
+  const client = new Client({ ...database, password })
+  await client.connect()
+  const rows: Record<string, string[]> = {}
+  for (const table of TABLES) {
+    const found = await client.query<{ row: string }>(
+      `SELECT t::text AS row FROM ${table} t ORDER BY t::text`,
+    )
+    rows[table] = found.rows.map(({ row }) => row)
+  }
+  await client.end()
+  return rows
+}
+
+describe('backup and restore', () => {
+  let [one, other]: Clone[] = []
+  beforeAll(() => {
+    one = new Clone()
+    other = new Clone()
+  })
+  afterAll(async () => {
+    await one?.remove()
+    await other?.remove()
+  })
+
+  test('nothing stored is nothing to back up, and no file is no backup', async () => {
+    if (!one) throw new Error('no clone')
+    const environment = await environmentOf()
+    const { status, err } = await one.runScript(['backup.sh'], environment)
+    expect([status, err]).toEqual([
+      1,
+      'flint-shelf: Nothing is stored here yet, so there is nothing to back up.\n',
+    ])
+    const path = join(one.folder, 'no-backup.tar')
+    writeFileSync(path, 'nothing')
+    const refused = await one.runScript(['restore.sh', path], environment)
+    expect([refused.status, refused.err]).toEqual([
+      1,
+      `flint-shelf: ${path} is no backup of Flint Shelf.\n`,
+    ])
+  })
+
+  test('a backup made while it runs comes back on another cluster, every row of it', async () => {
+    if (!one || !other) throw new Error('no clone')
+    const [here, there] = [await environmentOf(), await environmentOf()]
+    await one.start(here)
+    const url = `http://127.0.0.1:${here.FLINT_PORT ?? ''}/api/designs`
+    const document = {
+      ...((await (await fetch(url)).json()) as { document: object }[])[0]?.document,
+    }
+    const headers = { 'content-type': 'application/json' }
+    const body = JSON.stringify({
+      document: { ...document, name: 'Nur hier 💾', notes: '\\.\n\\N' },
+    })
+    expect((await fetch(url, { method: 'POST', headers, body })).status).toBe(201)
+    const rows = await everyRow(one, here.FLINT_DB_PORT ?? '')
+    expect(rows.design).toHaveLength(4)
+
+    const path = join(one.folder, 'taken.tar')
+    const made = await one.runScript(['backup.sh', path], here)
+    expect([made.status, made.err]).toEqual([0, ''])
+    expect(made.out).toContain('Backed up 4 designs with 4 revisions')
+    expect((statSync(path).mode & 0o777).toString(8)).toBe('600')
+    const running = await one.runScript(['restore.sh', path], here)
+    expect([running.status, running.err]).toEqual([
+      1,
+      expect.stringContaining('already runs from this folder'),
+    ])
+    await one.stop()
+
+    const restored = await other.runScript(['restore.sh', path], there)
+    expect([restored.status, restored.err]).toEqual([0, ''])
+    expect(restored.out).toContain('Restored 4 designs with 4 revisions')
+    await other.start(there)
+    expect(await everyRow(other, there.FLINT_DB_PORT ?? '')).toEqual(rows)
+  })
+
+  test('what is stored now is backed up before it is replaced', async () => {
+    if (!one || !other) throw new Error('no clone')
+    await other.stop()
+    const environment = await environmentOf()
+    const path = join(one.folder, 'taken.tar')
+    expect((await other.runScript(['restore.sh', path], environment)).status).toBe(0)
+    const kept = readdirSync(join(other.folder, '.flint', 'backups')).sort()
+    // The first restore found an empty database.
+    expect(kept).toHaveLength(2)
+    const back = await other.runScript(
+      ['restore.sh', join(other.folder, '.flint', 'backups', kept[1] ?? '')],
+      environment,
+    )
+    expect(back.out).toContain('Restored 4 designs with 4 revisions')
+  })
+})
+
+describe('a folder for backups', () => {
+  let clone: Clone | undefined
+  afterAll(() => clone?.remove())
+
+  test('the start command puts one there; forgetting leaves it', async () => {
+    clone = new Clone()
+    const folder = join(clone.folder, 'kept')
+    const environment = { ...(await environmentOf()), FLINT_BACKUPS: folder }
+    await clone.start(environment)
+    await clone.says('Backed up 3 designs')
+    const [name = ''] = readdirSync(folder)
+    expect(name).toMatch(/^flint-shelf-.*\.tar$/)
+    const running = await clone.runScript(['forget.sh', '--yes'], {})
+    expect(running.err).toContain('already runs from this folder')
+    await clone.stop()
+
+    const asked = await clone.runScript(['forget.sh'], {})
+    expect([asked.status, asked.err]).toEqual([1, expect.stringContaining('deletes everything')])
+    const home = clone.clusterHome()
+    expect(existsSync(home)).toBe(true)
+    const forgotten = await clone.runScript(['forget.sh', '--yes'], {})
+    expect([forgotten.status, forgotten.err]).toEqual([0, ''])
+    expect(existsSync(home)).toBe(false)
+    expect(readdirSync(folder)).toEqual([name])
+  })
+})
+
+test('of daily backups the last seven days and four weeks are kept', () => {
+  // 2026-11-02 is a Monday; one at noon and one at night of each day.
+  const names = Array.from({ length: 26 }, (_, at) => String(at + 1).padStart(2, '0')).flatMap(
+    (day) => [`flint-shelf-2026-11-${day}-120000.tar`, `flint-shelf-2026-11-${day}-230000.tar`],
+  )
+  const gone = new Set(prunable([...names, 'before-restore-2026-11-01-120000.tar', 'mine.tar']))
+  const left = names.filter((name) => !gone.has(name)).map((name) => name.slice(20, 29))
+  // Days 20 to 26; of the weeks of the 23rd, 16th, 9th and 2nd the newest.
+  expect(left).toEqual(
+    ['08', '15', '20', '21', '22', '23', '24', '25', '26'].map((day) => `${day}-230000`),
+  )
+  expect([...gone].every((name) => name.startsWith('flint-shelf-'))).toBe(true)
+})
