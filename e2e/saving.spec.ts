@@ -1,4 +1,67 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { bay, expect, figure, openDesign, saved, test } from './support/test'
+
+/** Keys of the copies that this browser keeps. */
+function keptHere(): Promise<string[]> {
+  return new Promise((resolve, reject) => {
+    const opening = indexedDB.open('flint-shelf')
+    opening.onerror = () => {
+      reject(new Error('no database'))
+    }
+    opening.onsuccess = () => {
+      const keys = opening.result.transaction('copies').objectStore('copies').getAllKeys()
+      keys.onsuccess = () => {
+        opening.result.close()
+        resolve(keys.result.map(String))
+      }
+    }
+  })
+}
+
+for (const seconds of [0.2, 1, 5]) {
+  test(`what is said to be kept outlives the browser, killed ${seconds} s later`, async ({
+    house,
+    playwright,
+  }, testInfo) => {
+    const profile = await mkdtemp(join(tmpdir(), 'flint-profile-'))
+    const { launchOptions } = testInfo.project.use
+    const open = async () => {
+      const context = await playwright.chromium.launchPersistentContext(profile, {
+        ...launchOptions,
+        locale: 'en-GB',
+        viewport: { width: 1280, height: 800 },
+      })
+      const page = await context.newPage()
+      // The server is there, and takes no save.
+      await page.route('**/api/designs/*', (route) =>
+        route.request().method() === 'PUT' ? route.abort() : route.continue(),
+      )
+      return { context, page }
+    }
+    const first = await open()
+    await openDesign(first.page, house, 'Warm-room shelf')
+    const address = first.page.url()
+    for (const number of [4, 3]) {
+      await bay(first.page, number).click()
+      await first.page.keyboard.press('Delete')
+    }
+    await expect(first.page.locator('[data-save="unsaved"]')).toHaveText(
+      'not saved, kept in this browser',
+    )
+    await first.page.waitForTimeout(seconds * 1_000)
+    execFileSync('pkill', ['-KILL', '-f', `user-data-dir=${profile}`])
+
+    const second = await open()
+    await second.page.goto(address)
+    await expect(bay(second.page, 3)).toHaveAccessibleName(/empty/)
+    await expect(bay(second.page, 4)).toHaveAccessibleName(/empty/)
+    await second.context.close()
+    await rm(profile, { recursive: true, force: true })
+  })
+}
 
 test('the server dies: work is kept, said truthfully, and saved when it is back', async ({
   house,
@@ -25,10 +88,28 @@ test('the server dies: work is kept, said truthfully, and saved when it is back'
   await expect(bay(page, 4)).toHaveAccessibleName(/empty/)
   await expect(saved(page)).toContainText('revision 2')
 
-  const kept = await page.evaluate(() =>
-    Object.keys(localStorage).filter((key) => key.includes('unsaved')),
+  await expect.poll(() => page.evaluate(keptHere)).toEqual([])
+})
+
+test('the shelf names designs with kept work, also one that another window removed', async ({
+  house,
+  page,
+}) => {
+  await page.route('**/api/designs/*', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
   )
-  expect(kept).toEqual([])
+  await openDesign(page, house, 'Warm-room shelf')
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await expect(page.locator('[data-save="unsaved"]')).toHaveText('not saved, kept in this browser')
+  await page.goto(house.url)
+  const row = page.getByRole('listitem').filter({ hasText: 'Warm-room shelf' })
+  await expect(row).toContainText('not saved yet is kept in this browser')
+  await row.getByRole('button', { name: 'Remove Warm-room shelf' }).click()
+  await expect(row).toContainText('not on the shelf any more')
+  await row.getByRole('button', { name: 'put back' }).click()
+  await page.getByRole('link', { name: 'Warm-room shelf' }).click()
+  await expect(bay(page, 1)).toHaveAccessibleName(/empty/)
 })
 
 test('the server comes back while the sheet is open: the work is saved without a hand', async ({

@@ -74,6 +74,54 @@ describe('saving', () => {
     expect(body).toMatchObject({ revision: 2 })
   })
 
+  describe('a save whose answer was lost', () => {
+    const [lost, next, foreign] = [
+      '6f1d4c1e-64f5-4b8c-9c1a-0d0f3a1b2c01',
+      '6f1d4c1e-64f5-4b8c-9c1a-0d0f3a1b2c02',
+      '6f1d4c1e-64f5-4b8c-9c1a-0d0f3a1b2c03',
+    ] as const
+    const attempt = (id: string, document: Design, more: object) =>
+      api()
+        .put(`/api/designs/${id}`)
+        .send({ basedOnRevision: 1, document, ...more })
+
+    test('is no conflict with what the same window saves after it', async () => {
+      const { id, document } = await create()
+      await attempt(id, renameDesign(document, 'Lo'), { saveId: lost }).expect(200)
+      const { body } = await attempt(id, renameDesign(document, 'Loft'), {
+        saveId: next,
+        unanswered: [lost],
+      }).expect(200)
+      expect(body).toMatchObject({ revision: 3, document: { name: 'Loft' } })
+    })
+
+    test('is one when another window saved between, before or after it', async () => {
+      for (const order of [
+        [lost, foreign],
+        [foreign, lost],
+      ]) {
+        const { id, document } = await create()
+        for (const [at, saveId] of order.entries()) {
+          const named = renameDesign(document, `Name ${at}`)
+          await attempt(id, named, { saveId, basedOnRevision: at + 1 }).expect(200)
+        }
+        const late = { saveId: next, unanswered: [lost] }
+        await attempt(id, renameDesign(document, 'Late'), late).expect(409)
+      }
+    })
+
+    test('ids are UUIDs, and not more than fifty', async () => {
+      const { id, document } = await create()
+      for (const more of [
+        { saveId: 'x' },
+        { unanswered: ['x'] },
+        { unanswered: Array(51).fill(lost) },
+      ]) {
+        await attempt(id, document, more).expect(400)
+      }
+    })
+  })
+
   test('of many saves at once from the same revision, one wins and none is lost', async () => {
     const { id, document } = await create()
     const answers = await Promise.all(

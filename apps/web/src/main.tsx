@@ -3,16 +3,21 @@ import './theme/sheet.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { App } from './App'
-import { KeptCopies } from './saving/keptCopies'
+import { openKeptCopies } from './saving/keptCopies'
 import { startSaver } from './saving/saver'
-import { claimWindowId, liveWindowIds } from './saving/windowId'
+import { claimWindowId, windowsOfBrowser } from './saving/windowId'
 import { makeStore } from './store/store'
 
 const root = document.getElementById('root')
 if (!root) throw new Error('The page has no root element.')
 
 const store = makeStore()
-const copies = new KeptCopies(localStorage, await claimWindowId(), liveWindowIds)
+const windows = windowsOfBrowser()
+const copies = await openKeptCopies(
+  await claimWindowId(windows),
+  () => windows.live(),
+  localStorage,
+)
 startSaver(store, copies)
 
 createRoot(root).render(

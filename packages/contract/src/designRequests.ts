@@ -1,5 +1,16 @@
 import type { Design } from '@flint/core/editing'
-import { IsInt, IsObject, Max, Min } from 'class-validator'
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsInt,
+  IsObject,
+  IsOptional,
+  IsUUID,
+  Max,
+  Min,
+} from 'class-validator'
+
+import { MOST_UNANSWERED } from './bounds'
 
 /** Asks for a new design on the shelf. */
 export class CreateDesign {
@@ -18,4 +29,16 @@ export class SaveDesign {
 
   @IsObject({ message: 'document must be a design document.' })
   document!: Design
+
+  /** A new id for each attempt to save. */
+  @IsOptional()
+  @IsUUID(undefined, { message: 'saveId must be a UUID.' })
+  saveId?: string
+
+  /** Ids of earlier attempts of the same window that it never had an answer to; they are no conflict with it. */
+  @IsOptional()
+  @IsArray({ message: 'unanswered must be a list.' })
+  @ArrayMaxSize(MOST_UNANSWERED, { message: `unanswered must be at most ${MOST_UNANSWERED}.` })
+  @IsUUID(undefined, { each: true, message: 'unanswered must be UUIDs.' })
+  unanswered?: string[]
 }

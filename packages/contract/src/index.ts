@@ -1,3 +1,4 @@
+export { MOST_UNANSWERED, PARTS_PER_REQUEST } from './bounds'
 export { CreateDesign, SaveDesign } from './designRequests'
 export {
   isUnread,
@@ -10,5 +11,5 @@ export {
   type UnreadDesign,
   type UnreadPart,
 } from './designResponses'
-export { KeepPart, NoteOwned, PARTS_PER_REQUEST, TakeInParts } from './partRequests'
+export { KeepPart, NoteOwned, TakeInParts } from './partRequests'
 export { PROBLEM_MEDIA_TYPE, type FieldProblem, type ProblemDocument } from './problemDocument'

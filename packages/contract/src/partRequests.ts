@@ -1,8 +1,6 @@
 import type { CataloguePart, PartSheet } from '@flint/core/editing'
 import { ArrayMaxSize, IsArray, IsInt, IsObject, Max, Min } from 'class-validator'
-
-/** As many parts as one request brings in; a larger file comes in several. */
-export const PARTS_PER_REQUEST = 500
+import { PARTS_PER_REQUEST } from './bounds'
 
 /** Asks to keep a part of one's own: new, or changed. */
 export class KeepPart {

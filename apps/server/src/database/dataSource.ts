@@ -5,6 +5,7 @@ import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from '../des
 import type { Settings } from '../settings'
 import { FirstTables1790000000000 } from './migrations/1790000000000-FirstTables'
 import { OwnedPieces1795000000000 } from './migrations/1795000000000-OwnedPieces'
+import { SaveIds1796000000000 } from './migrations/1796000000000-SaveIds'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -17,7 +18,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
     password: database.password,
     database: database.name,
     entities: [DesignEntity, DesignRevisionEntity, DesignSetAsideEntity, PartEntity],
-    migrations: [FirstTables1790000000000, OwnedPieces1795000000000],
+    migrations: [FirstTables1790000000000, OwnedPieces1795000000000, SaveIds1796000000000],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,
     installExtensions: false,

@@ -44,6 +44,10 @@ export class DesignRevisionEntity {
 
   @CreateDateColumn({ type: 'timestamptz' })
   savedAt!: Date
+
+  /** The id that the window gave the save that made it. */
+  @Column({ type: 'uuid', nullable: true })
+  saveId!: string | null
 }
 
 /** A save that came too late, kept beside the revisions so that nothing is lost. */

@@ -23,8 +23,8 @@ export function designRoutes(designs: DesignStore): Router {
   })
 
   router.put('/:id', async (request, response) => {
-    const { basedOnRevision, document } = await readBody(SaveDesign, request.body)
-    response.json(await designs.save(designId(request), basedOnRevision, readDocument(document)))
+    const { document, ...attempt } = await readBody(SaveDesign, request.body)
+    response.json(await designs.save(designId(request), readDocument(document), attempt))
   })
 
   router.delete('/:id', async (request, response) => {

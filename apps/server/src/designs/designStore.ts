@@ -4,12 +4,16 @@ import {
   type DesignOnShelf,
   isUnread,
   type RevisionSummary,
+  type SaveDesign,
   type StoredDesign,
 } from '@flint/contract'
 import { type Design, parseDesign } from '@flint/core/editing'
-import type { DataSource, EntityManager } from 'typeorm'
+import { type DataSource, type EntityManager, In, MoreThan } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
+
+/** What a window says of itself with a save. */
+export type SaveAttempt = Omit<SaveDesign, 'document'>
 
 const NO_DESIGN = 'There is no such design on the shelf.'
 
@@ -79,7 +83,8 @@ export class DesignStore {
   }
 
   /**
-   * Saves a new revision made from `basedOnRevision`.
+   * Saves a new revision made from `basedOnRevision`, or from one that the same window made of it without ever
+   * having the answer.
    *
    * If another one came in between, both are kept: the stored one stays the newest, this one is set
    * aside. A save that says what is stored already is answered with what is stored, so that a client
@@ -87,7 +92,11 @@ export class DesignStore {
    *
    * @throws HttpProblem 404; 409 with both sides
    */
-  async save(id: string, basedOnRevision: number, document: Design): Promise<StoredDesign> {
+  async save(
+    id: string,
+    document: Design,
+    { basedOnRevision, saveId, unanswered = [] }: SaveAttempt,
+  ): Promise<StoredDesign> {
     const outcome = await this.database.transaction(async (manager) => {
       const design = await lockDesign(manager, id)
       const newest = await manager.findOneByOrFail(DesignRevisionEntity, {
@@ -95,8 +104,11 @@ export class DesignStore {
         revision: design.revision,
       })
       if (isDeepStrictEqual(newest.document, document)) return stored(newest)
-      if (design.revision === basedOnRevision) {
-        return addRevision(manager, id, design.revision + 1, document)
+      if (
+        design.revision === basedOnRevision ||
+        (await areAllOwn(manager, design, basedOnRevision, unanswered))
+      ) {
+        return addRevision(manager, id, design.revision + 1, document, saveId)
       }
       const aside = await keepAside(manager, id, basedOnRevision, document)
       return { stored: stored(newest), yours: document, setAsideId: aside.id }
@@ -149,12 +161,29 @@ async function addRevision(
   designId: string,
   revision: number,
   document: Design,
+  saveId: string | null = null,
 ): Promise<StoredDesign> {
   const row = await manager.save(
-    manager.create(DesignRevisionEntity, { designId, revision, document }),
+    manager.create(DesignRevisionEntity, { designId, revision, document, saveId }),
   )
   await manager.update(DesignEntity, { id: designId }, { revision })
   return stored(row)
+}
+
+/** Whether every revision after the one that a window knows was made by its own saves. */
+async function areAllOwn(
+  manager: EntityManager,
+  { id: designId, revision }: DesignEntity,
+  knownRevision: number,
+  ownSaveIds: readonly string[],
+): Promise<boolean> {
+  if (ownSaveIds.length === 0 || knownRevision > revision) return false
+  const own = await manager.countBy(DesignRevisionEntity, {
+    designId,
+    revision: MoreThan(knownRevision),
+    saveId: In(ownSaveIds),
+  })
+  return own === revision - knownRevision
 }
 
 /** The same late version sent again is not kept twice. */

@@ -1,6 +1,7 @@
 import type {
   DesignOnShelf,
   RevisionSummary,
+  SaveDesign,
   StoredDesign,
   StoredPart,
   TakenIn,
@@ -58,10 +59,7 @@ export const api = createApi({
       query: (design) => ({ url: '/designs', method: 'POST', body: { document: design } }),
       invalidatesTags: ['Shelf'],
     }),
-    saveDesign: build.mutation<
-      StoredDesign,
-      { id: string; basedOnRevision: number; document: Design }
-    >({
+    saveDesign: build.mutation<StoredDesign, { id: string } & Omit<SaveDesign, never>>({
       query: ({ id, ...body }) => ({ url: `/designs/${id}`, method: 'PUT', body }),
       invalidatesTags: ['Shelf'],
     }),

@@ -10,6 +10,7 @@ import { PaneProblem } from './PaneProblem'
 import { SheetHead } from './SheetHead'
 import { SheetKeys } from './SheetKeys'
 import { StepRail } from './StepRail'
+import { UnreadCopies } from './UnreadCopies'
 import styles from './sheet.module.css'
 
 /** One design: step rail, drawing, tray and ledger. */
@@ -49,6 +50,7 @@ function OpenSheet({ lens: { id, Pane } }: { lens: (typeof lenses)[number] }) {
       </ErrorBoundary>
       <div className={styles.pane}>
         <ConflictNotice />
+        <UnreadCopies />
         <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design, id]}>
           <Pane />
         </ErrorBoundary>

@@ -1,14 +1,14 @@
 import { useEffect } from 'react'
 import { useAppSelector } from '../store/hooks'
 import { selectRevision, selectSave } from '../sheet/selectors'
-import type { SaveState } from '../store/sheetSlice'
+import type { Kept, SaveState } from '../store/sheetSlice'
 import styles from './sheet.module.css'
 
 /** Where the newest state of the design is, in words. */
 export function SaveWords() {
   const save = useAppSelector(selectSave)
   const revision = useAppSelector(selectRevision)
-  const lostOnLeaving = save.kind === 'unsaved' && !save.here
+  const lostOnLeaving = save.kind === 'unsaved' && save.here !== 'kept'
 
   useEffect(() => {
     if (!lostOnLeaving) return undefined
@@ -34,6 +34,12 @@ export function SaveWords() {
   )
 }
 
+const UNSAVED: Record<Kept, string> = {
+  kept: 'not saved, kept in this browser',
+  'being kept': 'not saved yet …',
+  refused: 'not saved, and this browser cannot keep it',
+}
+
 export function saveWords(save: SaveState, revision: number): string {
   switch (save.kind) {
     case 'saved':
@@ -41,9 +47,7 @@ export function saveWords(save: SaveState, revision: number): string {
     case 'saving':
       return 'saving …'
     case 'unsaved':
-      return save.here
-        ? 'not saved, kept in this browser'
-        : 'not saved, and this browser cannot keep it'
+      return UNSAVED[save.here]
     case 'conflict':
       return 'not saved: saved elsewhere meanwhile'
   }

@@ -1,72 +1,206 @@
+import { parseDesign } from '@flint/core/editing'
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import type { KeptCopy } from '../store/sheetSlice'
+import { oldCopiesIn } from './oldCopies'
 
-const PREFIX = 'flint-shelf/unsaved'
+const DATABASE = 'flint-shelf'
+
+interface KeptRow {
+  designId: string
+  windowId: string
+  /** As it was written; an older or newer Flint Shelf may have done that. */
+  copy: unknown
+}
+
+interface KeptSchema extends DBSchema {
+  copies: { key: [designId: string, windowId: string]; value: KeptRow }
+}
+
+type KeptDatabase = IDBPDatabase<KeptSchema>
+
+/** What is to be done for a design: a copy to keep, or none to be left; and who wants to know. */
+interface Wish {
+  copy: KeptCopy | null
+  tell: ((isDone: boolean) => void)[]
+}
+
+/** What a browser had kept of a design. */
+export interface Taken {
+  copy: KeptCopy | null
+  /** What is there and cannot be read; it stays where it is. */
+  unread: unknown[]
+}
 
 /**
- * Copies in the browser's storage, one for each design and window.
+ * Copies of unsaved work in the browser's own database, one for each design and window.
  *
- * Every window has its own, so that two windows on one design cannot overwrite each other's work. A
- * window holds a lock of its name as long as it lives; a copy whose window is gone is taken up by the
- * next one that opens the design.
+ * Every window has its own, so that two windows on one design cannot overwrite each other's work. A window holds a
+ * lock of its name as long as it lives; a copy whose window is gone is taken up by the next one that opens the design.
+ *
+ * Writing is strict: what is said to be kept is on the disk, not on its way there. While one copy is written only the
+ * newest of those that came since is waiting.
  */
 export class KeptCopies {
+  readonly #wishes = new Map<string, Wish>()
+  #writing: Promise<void> | null = null
+
   constructor(
-    private readonly storage: Storage,
+    /** Null where the browser has no database for pages, as in some private windows. */
+    private readonly database: KeptDatabase | null,
     private readonly windowId: string,
     private readonly liveWindows: () => Promise<ReadonlySet<string>>,
   ) {}
 
-  /** @returns false when the browser refuses to keep it */
-  keep(designId: string, copy: KeptCopy): boolean {
+  /** @returns true once the copy, or a newer one, is on the disk; false when the browser refuses to keep it */
+  keep(designId: string, copy: KeptCopy): Promise<boolean> {
+    return this.#wish(designId, copy)
+  }
+
+  async drop(designId: string): Promise<void> {
+    await this.#wish(designId, null)
+  }
+
+  /**
+   * This window's copy of a design, or one left behind by a window that is gone; brought up to date, as a stored
+   * design is. What cannot be read stays, out of the way of what this window keeps.
+   */
+  async take(designId: string): Promise<Taken> {
+    await this.#writing
+    const rows = await this.#rowsOf(designId)
+    const own = rows.find(({ windowId }) => windowId === this.windowId)
+    const live = await this.liveWindows()
+    const left = rows.filter(({ windowId }) => windowId !== this.windowId && !live.has(windowId))
+    const read = (row: KeptRow | undefined) => (row ? readableCopy(row.copy) : null)
+    const unread = [...(own ? [own] : []), ...left].filter((row) => !read(row))
+    if (own && !read(own)) await this.#setAside(own)
+    const found = read(own) ? own : left.find((row) => read(row))
+    const copy = read(found)
+    // First here, then away from there: nothing is lost in between.
+    if (found && copy && found !== own && (await this.keep(designId, copy))) {
+      await this.#remove(designId, found.windowId)
+    }
+    return { copy, unread: unread.map((row) => row.copy) }
+  }
+
+  /** Lets go of what cannot be read of a design. */
+  async forgetUnread(designId: string): Promise<void> {
+    const live = await this.liveWindows()
+    for (const { windowId, copy } of await this.#rowsOf(designId)) {
+      if (!live.has(windowId) && !readableCopy(copy)) await this.#remove(designId, windowId)
+    }
+  }
+
+  async #setAside(row: KeptRow): Promise<void> {
+    const windowId = `${row.windowId}, set aside ${new Date().toISOString()}`
+    if (await this.#write({ ...row, windowId })) await this.#remove(row.designId, row.windowId)
+  }
+
+  /** Everything that is kept here, of any window, as it was written. */
+  async all(): Promise<{ designId: string; copy: unknown }[]> {
+    await this.#writing
+    return (await this.database?.getAll('copies').catch(() => [])) ?? []
+  }
+
+  async #rowsOf(designId: string): Promise<KeptRow[]> {
+    const all = IDBKeyRange.bound([designId], [designId, []])
+    return (await this.database?.getAll('copies', all).catch(() => [])) ?? []
+  }
+
+  #wish(designId: string, copy: KeptCopy | null): Promise<boolean> {
+    return new Promise((resolve) => {
+      const tell = [...(this.#wishes.get(designId)?.tell ?? []), resolve]
+      this.#wishes.set(designId, { copy, tell })
+      this.#writing ??= this.#writeAll()
+    })
+  }
+
+  async #writeAll(): Promise<void> {
+    for (let next = this.#next(); next; next = this.#next()) {
+      const [designId, { copy, tell }] = next
+      const isDone = copy
+        ? await this.#write({ designId, windowId: this.windowId, copy })
+        : await this.#remove(designId, this.windowId)
+      for (const one of tell) one(isDone)
+    }
+    this.#writing = null
+  }
+
+  #next(): [string, Wish] | undefined {
+    const [next] = this.#wishes
+    if (next) this.#wishes.delete(next[0])
+    return next
+  }
+
+  async #write(row: KeptRow): Promise<boolean> {
+    return this.#change((store) => store.put(row))
+  }
+
+  async #remove(designId: string, windowId: string): Promise<boolean> {
+    return this.#change((store) => store.delete([designId, windowId]))
+  }
+
+  async #change(work: (store: KeptStore) => Promise<unknown>): Promise<boolean> {
+    if (!this.database) return false
     try {
-      this.storage.setItem(this.key(designId, this.windowId), JSON.stringify(copy))
+      const transaction = transactionOn(this.database)
+      await Promise.all([work(transaction.objectStore('copies')), transaction.done])
       return true
     } catch {
       return false
     }
   }
+}
 
-  drop(designId: string): void {
-    this.storage.removeItem(this.key(designId, this.windowId))
-  }
+const transactionOn = (database: KeptDatabase) =>
+  database.transaction('copies', 'readwrite', { durability: 'strict' })
 
-  /** This window's copy of a design, or one left behind by a window that is gone. */
-  async take(designId: string): Promise<KeptCopy | null> {
-    const own = this.read(this.key(designId, this.windowId))
-    if (own) return own
-    const live = await this.liveWindows()
-    const start = `${PREFIX}/${designId}/`
-    for (const key of Object.keys(this.storage)) {
-      if (!key.startsWith(start) || live.has(key.slice(start.length))) continue
-      const left = this.read(key)
-      if (!left) continue
-      this.keep(designId, left)
-      this.storage.removeItem(key)
-      return left
-    }
+type KeptStore = ReturnType<ReturnType<typeof transactionOn>['objectStore']>
+
+/** Null where the browser refuses, at once or later. */
+async function openDatabase(): Promise<KeptDatabase | null> {
+  try {
+    return await openDB<KeptSchema>(DATABASE, 1, {
+      upgrade: (opened) => {
+        opened.createObjectStore('copies', { keyPath: ['designId', 'windowId'] })
+      },
+    })
+  } catch {
     return null
-  }
-
-  private read(key: string): KeptCopy | null {
-    try {
-      const copy: unknown = JSON.parse(this.storage.getItem(key) ?? 'null')
-      return isKeptCopy(copy) ? copy : null
-    } catch {
-      return null
-    }
-  }
-
-  private key(designId: string, windowId: string): string {
-    return `${PREFIX}/${designId}/${windowId}`
   }
 }
 
-function isKeptCopy(copy: unknown): copy is KeptCopy {
-  return (
-    typeof copy === 'object' &&
-    copy !== null &&
-    'document' in copy &&
-    'baseRevision' in copy &&
-    typeof copy.baseRevision === 'number'
-  )
+/**
+ * The copies of this browser, those of older versions of Flint Shelf among them.
+ * @param old where older versions kept them
+ */
+export async function openKeptCopies(
+  windowId: string,
+  liveWindows: () => Promise<ReadonlySet<string>>,
+  old: Storage | null,
+): Promise<KeptCopies> {
+  const database = await openDatabase()
+  if (database && old) {
+    for (const { key, ...row } of oldCopiesIn(old)) {
+      const transaction = transactionOn(database)
+      const isMoved = await Promise.all([
+        transaction.objectStore('copies').put(row),
+        transaction.done,
+      ]).then(
+        () => true,
+        () => false,
+      )
+      if (isMoved) old.removeItem(key)
+    }
+  }
+  return new KeptCopies(database, windowId, liveWindows)
+}
+
+/** A copy as it is today; null for what cannot be read. */
+function readableCopy(copy: unknown): KeptCopy | null {
+  if (typeof copy !== 'object' || copy === null) return null
+  const { document, baseRevision, unanswered } = copy as Partial<Record<keyof KeptCopy, unknown>>
+  const parsed = parseDesign(document)
+  if (!('design' in parsed) || typeof baseRevision !== 'number') return null
+  const ids = Array.isArray(unanswered) ? unanswered.filter((id) => typeof id === 'string') : []
+  return { document: parsed.design, baseRevision, unanswered: ids }
 }

@@ -1,9 +1,17 @@
+import { MOST_UNANSWERED } from '@flint/contract'
 import type { Design } from '@flint/core/editing'
 import { api } from '../api/api'
 import { problemOf } from '../api/problemOf'
-import { saveConflicted, saveFailed, saveStarted, saveSucceeded } from '../store/sheetSlice'
+import {
+  copyKept,
+  saveConflicted,
+  saveFailed,
+  saveStarted,
+  saveSucceeded,
+} from '../store/sheetSlice'
 import type { OpenSheet } from '../store/sheetSlice'
 import type { Store } from '../store/store'
+import { v4 as newId } from 'uuid'
 import type { KeptCopies } from './keptCopies'
 
 const PAUSES = { beforeSavingMs: 500, afterFailureMs: 2_000 }
@@ -12,15 +20,18 @@ const PAUSES = { beforeSavingMs: 500, afterFailureMs: 2_000 }
 interface Job {
   document: Design
   baseRevision: number
+  /** Saves that were sent and not answered: the server may have them. */
+  unanswered: string[]
 }
 
 /**
  * Saves designs in the background.
  *
- * Every change is kept in the browser at once and sent to the server after a short pause, one save at
+ * Every change is kept in the browser and sent to the server after a short pause, one save at
  * a time. Without an answer it tries again until there is one, also after the sheet was left; the copy
- * in the browser goes only when the server has the same document. A conflict stops the saving of that
- * design until the user has decided.
+ * in the browser goes only when the server has the same document. A save without an answer may have arrived, so
+ * the next one names it: what the server has of this window is no conflict with it. A conflict stops the saving of
+ * that design until the user has decided.
  *
  * @returns ends it; what is not saved stays kept in the browser
  */
@@ -51,17 +62,26 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
     clearTimeout(timer)
   }
 
-  function noteChange({ designId, history, baseRevision, baseDocument, save }: OpenSheet): void {
+  function noteChange(open: OpenSheet): void {
+    const { designId, history, baseRevision, baseDocument, save } = open
     const design = history.present
     if (design === baseDocument) {
       jobs.delete(designId)
-      copies.drop(designId)
+      void copies.drop(designId)
       return
     }
-    copies.keep(designId, { document: design, baseRevision })
+    const before = jobs.get(designId)
+    const isSameBase = !before || before.baseRevision === baseRevision
+    const unanswered = isSameBase ? (before?.unanswered ?? open.unanswered) : []
+    void keep(designId, { document: design, baseRevision, unanswered })
     if (save.kind === 'conflict') return
-    jobs.set(designId, { document: design, baseRevision })
+    jobs.set(designId, { document: design, baseRevision, unanswered })
     schedule(pauses.beforeSavingMs)
+  }
+
+  async function keep(designId: string, copy: Job): Promise<void> {
+    const isKept = await copies.keep(designId, copy)
+    store.dispatch(copyKept({ designId, design: copy.document, isKept }))
   }
 
   function schedule(pauseMs: number): void {
@@ -77,22 +97,26 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
     if (jobs.size > 0) schedule(pauses.afterFailureMs)
   }
 
-  async function saveOne(designId: string, { document: design, baseRevision }: Job): Promise<void> {
+  async function saveOne(designId: string, job: Job): Promise<void> {
+    const { document: design, baseRevision, unanswered } = job
+    const saveId = newId()
     store.dispatch(saveStarted(designId))
     const result = await store.dispatch(
       api.endpoints.saveDesign.initiate({
         id: designId,
         basedOnRevision: baseRevision,
         document: design,
+        saveId,
+        unanswered: unanswered.slice(-MOST_UNANSWERED),
       }),
     )
     const newest = jobs.get(designId)
     if (result.data) {
       if (newest?.document === design) {
         jobs.delete(designId)
-        copies.drop(designId)
+        void copies.drop(designId)
       } else if (newest) {
-        jobs.set(designId, { ...newest, baseRevision: result.data.revision })
+        jobs.set(designId, { ...newest, baseRevision: result.data.revision, unanswered: [] })
       }
       store.dispatch(saveSucceeded({ designId, revision: result.data.revision, design }))
       return
@@ -103,9 +127,15 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
       store.dispatch(saveConflicted({ designId, conflict: problem.problem.conflict }))
       return
     }
-    const here = copies.keep(designId, newest ?? { document: design, baseRevision })
+    const left = newest ?? job
+    const again: Job =
+      problem.kind === 'refused' ? left : { ...left, unanswered: [...unanswered, saveId] }
+    if (newest) jobs.set(designId, again)
     const reason =
       problem.kind === 'refused' ? problem.problem.detail : 'The server does not answer.'
+    const isKept = await copies.keep(designId, again)
+    const present = store.getState().sheet.open?.history.present
+    const here = !isKept ? 'refused' : present === again.document ? 'kept' : 'being kept'
     store.dispatch(saveFailed({ designId, reason, here }))
   }
 }

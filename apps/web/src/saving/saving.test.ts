@@ -1,44 +1,36 @@
 import { type Design, newDesign, renameDesign } from '@flint/core/editing'
 import { edited, minePutOnTop, opened, closed, theirsTaken, undone } from '../store/sheetSlice'
 import { makeStore } from '../store/store'
-import { KeptCopies } from './keptCopies'
+import 'fake-indexeddb/auto'
+import { IDBFactory as FakeBrowser } from 'fake-indexeddb'
+import { openDB } from 'idb'
+import { type KeptCopies, openKeptCopies } from './keptCopies'
 import { startSaver } from './saver'
 
 const PAUSES = { beforeSavingMs: 2, afterFailureMs: 4 }
 const ID = 'design-1'
 
-/** A browser's storage, as far as the copies use it. */
-class MemoryStorage implements Storage {
-  [key: string]: unknown
-  get length(): number {
-    return Object.keys(this).length
-  }
-  clear(): void {
-    for (const key of Object.keys(this)) this.removeItem(key)
-  }
-  key(index: number): string | null {
-    return Object.keys(this)[index] ?? null
-  }
-  getItem(key: string): string | null {
-    return (this[key] as string | undefined) ?? null
-  }
-  setItem(key: string, value: string): void {
-    this[key] = value
-  }
-  removeItem(key: string): void {
-    Reflect.deleteProperty(this, key)
-  }
-}
-
-class FullStorage extends MemoryStorage {
-  override setItem(): void {
-    throw new Error('QuotaExceededError')
-  }
+/** The copies of a window in a browser that has this database. */
+const copiesOf = (
+  browser: IDBFactory | null,
+  windowId = 'window-1',
+  live: readonly string[] = [],
+): Promise<KeptCopies> => {
+  // Without a database, as in some private windows, asking for one fails.
+  const refusing = {
+    open: () => {
+      throw new Error('SecurityError')
+    },
+  } as unknown as IDBFactory
+  globalThis.indexedDB = browser ?? refusing
+  return openKeptCopies(windowId, () => Promise.resolve(new Set(live)), null)
 }
 
 interface SentSave {
   basedOnRevision: number
   document: Design
+  saveId: string
+  unanswered: string[]
 }
 
 /** A server with one design, that can be gone. */
@@ -46,22 +38,30 @@ class FakeServer {
   revision = 1
   document = newDesign('Start')
   gone = false
+  losesAnswers = false
+  conflicts = 0
   sent: SentSave[] = []
+  readonly #saveIds: string[] = []
 
   readonly answer = async (input: RequestInfo | URL): Promise<Response> => {
     const save = (await (input as Request).json()) as SentSave
     this.sent.push(save)
     if (this.gone) throw new TypeError('fetch failed')
-    if (save.basedOnRevision !== this.revision) {
+    const since = this.#saveIds.slice(save.basedOnRevision - 1)
+    const isOwn = since.every((id) => save.unanswered.includes(id))
+    if (save.basedOnRevision !== this.revision && !isOwn) {
+      this.conflicts += 1
       const conflict = { stored: this.stored(), yours: save.document, setAsideId: 'aside-1' }
       return Response.json({ status: 409, detail: 'Both are kept.', conflict }, { status: 409 })
     }
-    this.saveFrom(save.document)
+    this.saveFrom(save.document, save.saveId)
+    if (this.losesAnswers) throw new TypeError('fetch failed')
     return Response.json(this.stored())
   }
 
-  saveFrom(design: Design): void {
+  saveFrom(design: Design, saveId = 'of another window'): void {
     this.revision += 1
+    this.#saveIds.push(saveId)
     this.document = design
   }
 
@@ -79,7 +79,7 @@ afterEach(() => {
   globalThis.Request = RealRequest
 })
 
-function setUp(storage: Storage = new MemoryStorage()) {
+async function setUp(browser: IDBFactory | null = new FakeBrowser(), pauses = PAUSES) {
   const server = new FakeServer()
   globalThis.fetch = server.answer
   // Requests of a page are relative to it; outside a browser there is no page.
@@ -88,9 +88,9 @@ function setUp(storage: Storage = new MemoryStorage()) {
       super(typeof input === 'string' ? new URL(input, 'http://shelf.test') : input, init)
     }
   }
-  const copies = new KeptCopies(storage, 'window-1', () => Promise.resolve(new Set<string>()))
+  const copies = await copiesOf(browser)
   const store = makeStore()
-  stop = startSaver(store, copies, PAUSES)
+  stop = startSaver(store, copies, pauses)
   store.dispatch(opened({ stored: server.stored(), kept: null }))
   const sheet = () => store.getState().sheet.open
   const rename = (name: string): void => {
@@ -104,51 +104,54 @@ function setUp(storage: Storage = new MemoryStorage()) {
     expect(condition()).toBe(true)
   }
   const saveKind = () => sheet()?.save.kind
-  return { server, copies, store, storage, sheet, rename, until, saveKind }
+  return { server, copies, store, sheet, rename, until, saveKind }
 }
 
 test('an edit is kept here at once, saved after a pause, and then no longer kept', async () => {
-  const { server, copies, rename, until, saveKind, sheet } = setUp()
+  const { server, copies, rename, until, saveKind, sheet } = await setUp(new FakeBrowser(), {
+    ...PAUSES,
+    beforeSavingMs: 100,
+  })
   rename('Loft')
-  expect((await copies.take(ID))?.document.name).toBe('Loft')
+  expect((await copies.take(ID)).copy?.document.name).toBe('Loft')
   await until(() => saveKind() === 'saved')
   expect([server.revision, server.document.name, sheet()?.baseRevision]).toEqual([2, 'Loft', 2])
-  expect(await copies.take(ID)).toBeNull()
+  expect((await copies.take(ID)).copy).toBeNull()
 })
 
 test('while the server is gone work is kept and tried again', async () => {
-  const { server, copies, rename, until, saveKind, sheet } = setUp()
+  const { server, copies, rename, until, saveKind, sheet } = await setUp()
   server.gone = true
   rename('Loft')
   await until(() => saveKind() === 'unsaved')
-  expect(sheet()?.save).toMatchObject({ here: true, reason: 'The server does not answer.' })
-  expect((await copies.take(ID))?.document.name).toBe('Loft')
+  expect(sheet()?.save).toMatchObject({ here: 'kept', reason: 'The server does not answer.' })
+  expect((await copies.take(ID)).copy?.document.name).toBe('Loft')
   server.gone = false
   await until(() => saveKind() === 'saved')
   expect(server.document.name).toBe('Loft')
 })
 
 test('a browser that refuses to keep work is not said to keep it', async () => {
-  const { server, rename, until, saveKind, sheet } = setUp(new FullStorage())
+  const { server, rename, until, saveKind, sheet } = await setUp(null)
   server.gone = true
   rename('Loft')
   await until(() => saveKind() === 'unsaved')
-  expect(sheet()?.save).toMatchObject({ here: false })
+  expect(sheet()?.save).toMatchObject({ here: 'refused' })
 })
 
 test('undoing back to what is stored leaves nothing to save', async () => {
-  const { server, copies, rename, store, saveKind } = setUp()
+  const { server, copies, rename, store, saveKind } = await setUp()
   server.gone = true
   rename('Loft')
   store.dispatch(undone())
   expect(saveKind()).toBe('saved')
-  expect(await copies.take(ID)).toBeNull()
+  expect((await copies.take(ID)).copy).toBeNull()
   await new Promise((resolve) => setTimeout(resolve, 20))
   expect(server.sent).toEqual([])
 })
 
 test('edits while a save is under way are saved after it, from its revision', async () => {
-  const { server, rename, until, saveKind } = setUp()
+  const { server, rename, until, saveKind } = await setUp()
   rename('One')
   await until(() => server.sent.length === 1)
   rename('Two')
@@ -157,7 +160,7 @@ test('edits while a save is under way are saved after it, from its revision', as
 })
 
 test('leaving the sheet does not lose the last edit', async () => {
-  const { server, rename, store, until } = setUp()
+  const { server, rename, store, until } = await setUp()
   rename('Loft')
   store.dispatch(closed())
   await until(() => server.document.name === 'Loft')
@@ -165,7 +168,7 @@ test('leaving the sheet does not lose the last edit', async () => {
 
 describe('a conflict', () => {
   async function conflicted() {
-    const house = setUp()
+    const house = await setUp()
     house.server.saveFrom(renameDesign(house.server.document, 'Theirs'))
     house.rename('Mine')
     await house.until(() => house.saveKind() === 'conflict')
@@ -177,7 +180,7 @@ describe('a conflict', () => {
     rename('Mine, more')
     await new Promise((resolve) => setTimeout(resolve, 20))
     expect(server.sent).toHaveLength(1)
-    expect((await copies.take(ID))?.document.name).toBe('Mine, more')
+    expect((await copies.take(ID)).copy?.document.name).toBe('Mine, more')
   })
 
   test('put on top, mine becomes the next revision', async () => {
@@ -191,34 +194,97 @@ describe('a conflict', () => {
     const { store, copies, sheet, until, server } = await conflicted()
     store.dispatch(theirsTaken())
     expect(sheet()?.history.present.name).toBe('Theirs')
-    expect(await copies.take(ID)).toBeNull()
+    expect((await copies.take(ID)).copy).toBeNull()
     store.dispatch(undone())
     expect(sheet()?.history.present.name).toBe('Mine')
     await until(() => server.document.name === 'Mine')
   })
 })
 
+test('what is newer than the copy on the disk is not said to be kept', async () => {
+  const { server, rename, until, saveKind, sheet } = await setUp()
+  server.gone = true
+  rename('Loft')
+  await until(() => saveKind() === 'unsaved')
+  expect(sheet()?.save).toMatchObject({ here: 'kept' })
+  rename('Lofts')
+  expect(sheet()?.save).toMatchObject({ here: 'being kept' })
+  await until(() => {
+    const save = sheet()?.save
+    return save?.kind === 'unsaved' && save.here === 'kept'
+  })
+})
+
+test('of many edits in a row the last one is kept, soon', async () => {
+  const { server, copies, rename } = await setUp()
+  server.gone = true
+  for (let at = 1; at <= 70; at += 1) rename(`Loft ${at}`)
+  expect((await copies.take(ID)).copy?.document.name).toBe('Loft 70')
+})
+
+test('a save whose answer was lost is named by the next one, also after a reload', async () => {
+  const { server, copies, rename, until, saveKind } = await setUp()
+  server.losesAnswers = true
+  rename('Loft')
+  await until(() => saveKind() === 'unsaved')
+  expect(server.document.name).toBe('Loft')
+  const [first] = server.sent
+  const kept = (await copies.take(ID)).copy
+  expect(kept?.unanswered).toContain(first?.saveId)
+  rename('Lofts')
+  server.losesAnswers = false
+  await until(() => saveKind() === 'saved')
+  expect([server.document.name, server.conflicts]).toEqual(['Lofts', 0])
+  expect(server.sent.at(-1)?.unanswered).toContain(first?.saveId)
+})
+
 describe('copies of several windows', () => {
-  const copy = { document: newDesign('Kept'), baseRevision: 1 }
+  const copy = { document: newDesign('Kept'), baseRevision: 1, unanswered: [] }
 
   test('one left behind is taken up once, one of a living window is left alone', async () => {
-    const storage = new MemoryStorage()
-    const live = () => Promise.resolve(new Set(['b']))
-    new KeptCopies(storage, 'a', live).keep(ID, copy)
-    new KeptCopies(storage, 'b', live).keep('design-2', copy)
-    const mine = new KeptCopies(storage, 'c', live)
-    expect(await mine.take(ID)).toEqual(copy)
-    expect(await mine.take('design-2')).toBeNull()
-    expect(
-      await new KeptCopies(storage, 'd', () => Promise.resolve(new Set(['b', 'c']))).take(ID),
-    ).toBeNull()
+    const browser = new FakeBrowser()
+    await (await copiesOf(browser, 'a', ['b'])).keep(ID, copy)
+    await (await copiesOf(browser, 'b', ['b'])).keep('design-2', copy)
+    const mine = await copiesOf(browser, 'c', ['b'])
+    expect(await mine.take(ID)).toEqual({ copy, unread: [] })
+    expect(await mine.take('design-2')).toEqual({ copy: null, unread: [] })
+    expect(await (await copiesOf(browser, 'd', ['b', 'c'])).take(ID)).toEqual({
+      copy: null,
+      unread: [],
+    })
+    expect((await mine.all()).map(({ designId }) => designId).sort()).toEqual([ID, 'design-2'])
   })
 
-  test('what is no copy is passed over', async () => {
-    const storage = new MemoryStorage()
-    storage.setItem(`flint-shelf/unsaved/${ID}/x`, '{"document":')
-    storage.setItem(`flint-shelf/unsaved/${ID}/y`, '[]')
-    const copies = new KeptCopies(storage, 'a', () => Promise.resolve(new Set<string>()))
-    expect(await copies.take(ID)).toBeNull()
+  test('what cannot be read is left where it is until it is let go', async () => {
+    const browser = new FakeBrowser()
+    const mine = await copiesOf(browser, 'a')
+    const newer = { document: { ...newDesign('Newer'), version: 99 }, baseRevision: 1 }
+    const database = await openDB('flint-shelf', 1)
+    await database.put('copies', { designId: ID, windowId: 'a', copy: newer })
+    await database.put('copies', { designId: ID, windowId: 'b', copy: '{"document":' })
+    expect(await mine.take(ID)).toEqual({ copy: null, unread: [newer, '{"document":'] })
+    // The window keeps and drops its own work, as when it opens and saves.
+    await mine.keep(ID, copy)
+    await mine.drop(ID)
+    expect((await mine.take(ID)).unread).toHaveLength(2)
+    await mine.forgetUnread(ID)
+    expect(await mine.take(ID)).toEqual({ copy: null, unread: [] })
+  })
+
+  test('work that an older Flint Shelf kept is moved over', async () => {
+    const texts: Record<string, string> = {
+      [`flint-shelf/unsaved/${ID}/old`]: JSON.stringify(copy),
+      [`flint-shelf/unsaved/design-2/old`]: '{"document":',
+      theme: 'dark',
+    }
+    const storage = Object.defineProperties(texts, {
+      getItem: { value: (key: string) => texts[key] ?? null },
+      removeItem: { value: (key: string) => Reflect.deleteProperty(texts, key) },
+    }) as unknown as Storage
+    globalThis.indexedDB = new FakeBrowser()
+    const copies = await openKeptCopies('a', () => Promise.resolve(new Set<string>()), storage)
+    expect((await copies.take(ID)).copy?.document.name).toBe('Kept')
+    expect((await copies.take('design-2')).unread).toEqual(['{"document":'])
+    expect(Object.keys(texts)).toEqual(['theme'])
   })
 })

@@ -1,4 +1,3 @@
-import { parseDesign } from '@flint/core/editing'
 import { useEffect, useState } from 'react'
 import { api } from '../api/api'
 import { problemSentence } from '../api/problemOf'
@@ -28,18 +27,9 @@ export function useOpenDesign(designId: string): { isOpen: boolean; problem: str
         setProblem(problemSentence(result.error))
         return
       }
-      const kept = await copies.take(designId)
+      const { copy, unread } = await copies.take(designId)
       setProblem(null)
-      // A copy from before an update of the application may need the way up; one that cannot be read
-      // is left where it is.
-      const parsed = kept && parseDesign(kept.document)
-      const readable = kept && parsed && 'design' in parsed
-      dispatch(
-        opened({
-          stored: result.data,
-          kept: readable ? { ...kept, document: parsed.design } : null,
-        }),
-      )
+      dispatch(opened({ stored: result.data, kept: copy, unreadCopies: unread }))
     }
     void open()
     return () => {

@@ -40,6 +40,8 @@ export const selectDesign = (state: RootState) => selectSheet(state).history.pre
 /** What the drawing shows: the choice under the pointer, or the design as it is. */
 export const selectShownDesign = (state: RootState) =>
   selectSheet(state).preview ?? selectSheet(state).history.present
+export const selectDesignId = (state: RootState) => selectSheet(state).designId
+export const selectUnreadCopies = (state: RootState) => selectSheet(state).unreadCopies
 export const selectSave = (state: RootState) => selectSheet(state).save
 export const selectPointedFinding = (state: RootState) => selectSheet(state).pointedFinding
 export const selectSelectedBays = (state: RootState) => selectSheet(state).selectedBays

@@ -15,10 +15,12 @@ import styles from './shelf.module.css'
 
 interface DesignRowProps {
   stored: StoredDesign
+  /** Whether this browser keeps work on it that was not saved. */
+  isKeptHere: boolean
   onNews: (news: ShelfNews) => void
 }
 
-export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowProps) {
+export const DesignRow = memo(function DesignRow({ stored, isKeptHere, onNews }: DesignRowProps) {
   const { id, document: design } = stored
   const machine = useMemo(() => resolveMachine(design), [design])
   const evaluation = useMemo(() => evaluate(design, machine), [design, machine])
@@ -54,6 +56,11 @@ export const DesignRow = memo(function DesignRow({ stored, onNews }: DesignRowPr
         <Link className={styles.title} to={`/designs/${id}/drives`}>
           {design.name}
         </Link>
+        {isKeptHere && (
+          <p role="note">
+            Work on it that is not saved yet is kept in this browser; open it to save it.
+          </p>
+        )}
         {design.notes && <p className="soft">{design.notes}</p>}
         <dl className={styles.figures}>
           {ledgerFigures.map((figure) => {

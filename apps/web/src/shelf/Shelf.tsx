@@ -7,8 +7,11 @@ import { useReturnDesignMutation, useRestoreDemoMutation, useShelfQuery } from '
 import { problemSentence } from '../api/problemOf'
 import { Mark } from '../controls/Mark'
 import { ThemeButton } from '../controls/ThemeButton'
+import { format } from '../controls/locale'
+import { useKeptWork } from '../saving/useKeptWork'
 import { DesignRow } from './DesignRow'
 import { ImportButton } from './ImportButton'
+import { KeptElsewhere } from './KeptElsewhere'
 import { NewDesignDialog } from './NewDesignDialog'
 import { UnreadRow } from './UnreadRow'
 import type { ShelfNews } from './shelfNews'
@@ -19,6 +22,7 @@ export function Shelf() {
   const { data, error, isLoading, refetch } = useShelfQuery()
   const [restoreDemo, { isLoading: isRestoring }] = useRestoreDemoMutation()
   const [returnDesign] = useReturnDesignMutation()
+  const keptWork = useKeptWork()
   const [makesNew, setMakesNew] = useState(false)
   const [news, setNews] = useState<ShelfNews | null>(null)
 
@@ -67,7 +71,9 @@ export function Shelf() {
         {isLoading && <p className="soft">Reading the shelf …</p>}
         {error && !data && (
           <p role="alert">
-            {problemSentence(error)} Work not saved yet is kept in this browser.{' '}
+            {problemSentence(error)}
+            {keptWork.size > 0 &&
+              ` This browser keeps work on ${format.counted(keptWork.size, 'design')} that was not saved.`}{' '}
             <button type="button" className="plain-button" onClick={() => void refetch()}>
               Try again
             </button>
@@ -107,10 +113,16 @@ export function Shelf() {
                   />
                 }
               >
-                <DesignRow stored={design} onNews={setNews} />
+                <DesignRow stored={design} isKeptHere={keptWork.has(design.id)} onNews={setNews} />
               </ErrorBoundary>
             ),
           )}
+          {data &&
+            [...keptWork].map(([designId, copy]) =>
+              data.some(({ id }) => id === designId) ? null : (
+                <KeptElsewhere key={designId} designId={designId} copy={copy} onNews={setNews} />
+              ),
+            )}
         </ul>
       </main>
       {makesNew && (

@@ -56,7 +56,7 @@ test('an edit is not saved until it is, and an edit meanwhile is not saved eithe
 test('an answer for another design changes nothing', () => {
   const other = saveSucceeded({ designId: 'design-2', revision: 9, design: renamed })
   expect(after(rename, other)).toMatchObject({ save: { kind: 'saving' }, baseRevision: 4 })
-  const failed = saveFailed({ designId: 'design-2', reason: 'gone', here: true })
+  const failed = saveFailed({ designId: 'design-2', reason: 'gone', here: 'kept' })
   expect(after(rename, failed).save.kind).toBe('saving')
 })
 

@@ -7,14 +7,19 @@ export interface KeptCopy {
   document: Design
   /** The revision it was made from. */
   baseRevision: number
+  /** Ids of saves that were sent of it and never answered. */
+  unanswered?: string[]
 }
+
+/** Whether this browser keeps the newest state: on its disk, on the way there, or refused. */
+export type Kept = 'kept' | 'being kept' | 'refused'
 
 /** Where the newest state of the design is. */
 export type SaveState =
   | { kind: 'saved' }
   | { kind: 'saving' }
-  /** Not on the server; `reason` says why, `here` whether this browser keeps it. */
-  | { kind: 'unsaved'; reason: string; here: boolean }
+  /** Not on the server; `reason` says why, `here` whether this browser keeps it by now. */
+  | { kind: 'unsaved'; reason: string; here: Kept }
   | { kind: 'conflict'; conflict: DesignConflict }
 
 export interface OpenSheet {
@@ -34,6 +39,10 @@ export interface OpenSheet {
   preview: Design | null
   /** The finding chosen in the tray, whose parts are highlighted on the drawing. */
   pointedFinding: { code: string; partIds: string[] } | null
+  /** Work on it that this browser keeps and that cannot be read, as by an older Flint Shelf. */
+  unreadCopies: unknown[]
+  /** Saves of it that an earlier page sent and never had an answer to. */
+  unanswered: string[]
 }
 
 interface SheetState {
@@ -46,11 +55,16 @@ export const sheetSlice = createSlice({
   name: 'sheet',
   initialState,
   reducers: {
-    opened(state, { payload }: PayloadAction<{ stored: StoredDesign; kept: KeptCopy | null }>) {
-      const { stored, kept } = payload
+    opened(
+      state,
+      {
+        payload,
+      }: PayloadAction<{ stored: StoredDesign; kept: KeptCopy | null; unreadCopies?: unknown[] }>,
+    ) {
+      const { stored, kept, unreadCopies = [] } = payload
       const history = startHistory(stored.document)
       const save: SaveState = kept
-        ? { kind: 'unsaved', reason: 'Work kept in this browser is being saved.', here: true }
+        ? { kind: 'unsaved', reason: 'Work kept in this browser is being saved.', here: 'kept' }
         : { kind: 'saved' }
       state.open = {
         designId: stored.id,
@@ -63,6 +77,8 @@ export const sheetSlice = createSlice({
         pulledDrives: [],
         preview: null,
         pointedFinding: null,
+        unreadCopies,
+        unanswered: kept?.unanswered ?? [],
       }
     },
     closed(state) {
@@ -128,11 +144,21 @@ export const sheetSlice = createSlice({
     },
     saveFailed(
       state,
-      { payload }: PayloadAction<{ designId: string; reason: string; here: boolean }>,
+      { payload }: PayloadAction<{ designId: string; reason: string; here: Kept }>,
     ) {
       const { open } = state
       if (open?.designId !== payload.designId) return
       open.save = { kind: 'unsaved', reason: payload.reason, here: payload.here }
+    },
+    /** The browser has said what became of a state of the design; nothing is said of a newer one. */
+    copyKept(
+      state,
+      { payload }: PayloadAction<{ designId: string; design: Design; isKept: boolean }>,
+    ) {
+      const { open } = state
+      if (open?.designId !== payload.designId || open.save.kind !== 'unsaved') return
+      if (original(open).history.present !== payload.design) return
+      open.save.here = payload.isKept ? 'kept' : 'refused'
     },
     saveConflicted(
       state,
@@ -141,6 +167,9 @@ export const sheetSlice = createSlice({
       const { open } = state
       if (open?.designId !== payload.designId) return
       open.save = { kind: 'conflict', conflict: payload.conflict }
+    },
+    unreadForgotten(state) {
+      if (state.open) state.open.unreadCopies = []
     },
     /** Goes on from the stored version; the own one stays one undo away. */
     theirsTaken(state) {
@@ -174,6 +203,7 @@ function changeHistory(state: SheetState, change: (history: History) => History)
   if (history.present === open.history.present || open.save.kind === 'conflict') return
   if (history.present === open.baseDocument) state.open.save = { kind: 'saved' }
   else if (open.save.kind === 'saved') state.open.save = { kind: 'saving' }
+  else if (open.save.kind === 'unsaved') state.open.save = { ...open.save, here: 'being kept' }
 }
 
 export const {
@@ -191,6 +221,8 @@ export const {
   saveStarted,
   saveSucceeded,
   saveFailed,
+  copyKept,
+  unreadForgotten,
   saveConflicted,
   theirsTaken,
   minePutOnTop,

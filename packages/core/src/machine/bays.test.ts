@@ -4,6 +4,7 @@ import { fitAnother, fitPart } from '../design/edits/fitPart'
 import { putDrivesInBays } from '../design/edits/putDrivesInBays'
 import { removeParts } from '../design/edits/removeParts'
 import { newDesign } from '../design/newDesign'
+import { frontsOf } from './fronts'
 import { resolveMachine } from './resolveMachine'
 
 const gap = demoPart('ashgrove-gap-4')
@@ -35,6 +36,34 @@ describe('bays of cages', () => {
     expect(resolveMachine(newDesign('full', [gap, three, three, three])).blocks).toHaveLength(1 + 2)
     expect(baysOf(changedPart('ashgrove-gap-4', { openings525: null }), three)).toHaveLength(2)
   })
+})
+
+test('bays of an enclosure are in the middle of its front', () => {
+  const { sheet } = annex
+  if (sheet.kind !== 'enclosure') throw new Error('not an enclosure')
+  const { blocks, bays } = resolveMachine(newDesign('annex', [gap, annex]))
+  const inside = bays.filter(({ pieceId }) => pieceId === 'enclosure-1')
+  const [left, right] = [
+    Math.min(...inside.map(({ leftMm }) => leftMm)),
+    Math.max(...inside.map(({ leftMm, widthMm }) => leftMm + widthMm)),
+  ]
+  expect(left).toBeGreaterThan(0)
+  expect(left).toBeCloseTo(sheet.widthMm - right, 9)
+  const front = frontsOf(resolveMachine(newDesign('annex', [gap, annex])).ofKind)[1]
+  const [top, bottom] = [
+    Math.min(...inside.map(({ topMm }) => topMm)),
+    Math.max(...inside.map(({ topMm, heightMm }) => topMm + heightMm)),
+  ]
+  expect(top - (front?.topMm ?? 0)).toBeGreaterThan(0)
+  expect(top - (front?.topMm ?? 0)).toBeCloseTo((front?.topMm ?? 0) + sheet.heightMm - bottom, 9)
+  expect(blocks.at(-1)?.isOutside).toBe(true)
+})
+
+test('bays that are larger than the front they are on begin at its edge', () => {
+  const tiny = changedPart('pellworth-annex-4', { widthMm: 20, heightMm: 20 })
+  const { blocks } = resolveMachine(newDesign('tiny', [gap, tiny]))
+  const front = frontsOf(resolveMachine(newDesign('tiny', [gap, tiny])).ofKind)[1]
+  expect(blocks.at(-1)).toMatchObject({ leftMm: 0, topMm: front?.topMm })
 })
 
 test('a drive keeps its bay when a cage comes or goes, or the case changes', () => {
