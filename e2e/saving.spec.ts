@@ -181,6 +181,16 @@ test.describe('two windows on one design', () => {
     await expect(saved(page)).toContainText('revision 3')
   })
 
+  test('what was given up can be taken up again later', async ({ page }) => {
+    await page.getByRole('button', { name: 'Go on from theirs' }).click()
+    await expect(bay(page, 4)).toHaveAccessibleName(/8 TB/)
+    await page.getByRole('button', { name: 'revisions' }).click()
+    const aside = page.getByRole('region', { name: 'Set aside' })
+    await aside.getByRole('button', { name: 'Take it up' }).click()
+    await expect(bay(page, 4)).toHaveAccessibleName(/empty/)
+    await expect(saved(page)).toContainText('revision 3')
+  })
+
   test('and survives a reload without a decision', async ({ page }) => {
     await page.reload()
     await expect(page.getByRole('alert')).toContainText('Both versions are kept.')

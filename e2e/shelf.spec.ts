@@ -11,6 +11,17 @@ test('copy, remove and put back', async ({ house, quietPage: page }) => {
   await expect(page.getByRole('link', { name: 'Cabin archive', exact: true })).toBeVisible()
 })
 
+test('a design that was removed long ago can be put back', async ({ house, quietPage: page }) => {
+  await page.goto(house.url)
+  await page.getByRole('button', { name: 'Remove Drawer of drives' }).click()
+  await expect(page.getByRole('link', { name: 'Drawer of drives' })).toHaveCount(0)
+  await page.reload()
+  await page.getByText('1 removed design').click()
+  await page.getByRole('button', { name: 'Put Drawer of drives back' }).click()
+  await expect(page.getByRole('link', { name: 'Drawer of drives' })).toBeVisible()
+  await expect(page.getByText('1 removed design')).toHaveCount(0)
+})
+
 test('export and import give the same design', async ({ house, quietPage: page }, testInfo) => {
   await page.goto(house.url)
   const download = page.waitForEvent('download')

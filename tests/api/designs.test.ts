@@ -2,6 +2,9 @@ import {
   type DesignOnShelf,
   isUnread,
   type ProblemDocument,
+  type RemovedDesign,
+  type RevisionSummary,
+  type SetAsideSummary,
   type StoredDesign,
 } from '@flint/contract'
 import { type Design, newDesign, renameDesign } from '@flint/core/editing'
@@ -223,6 +226,64 @@ test('a design taken off the shelf can be put back', async () => {
   await save(id, 1, newDesign('Changed')).expect(404)
   await api().post(`/api/designs/${id}/return`).send({}).expect(200)
   expect(await names()).toContain('Gone')
+})
+
+describe('ways back', () => {
+  test('versions set aside are listed and read, newest first', async () => {
+    const { id, document } = await create()
+    await save(id, 1, renameDesign(document, 'Theirs')).expect(200)
+    await save(id, 1, renameDesign(document, 'Mine')).expect(409)
+    await save(id, 1, renameDesign(document, 'Mine later')).expect(409)
+    const { body } = await api().get(`/api/designs/${id}/set-aside`).expect(200)
+    expect(body).toMatchObject([
+      { basedOnRevision: 1, name: 'Mine later' },
+      { basedOnRevision: 1, name: 'Mine' },
+    ])
+    const [, mine] = body as SetAsideSummary[]
+    const path = `/api/designs/${id}/set-aside/${mine?.id ?? ''}`
+    const { body: whole } = await api().get(path).expect(200)
+    expect(whole).toMatchObject({ ...mine, document: { name: 'Mine' } })
+    // Of another design it is not there.
+    const other = await create()
+    await api().get(path.replace(id, other.id)).expect(404)
+    await api().get(`/api/designs/${id}/set-aside/x`).expect(404)
+  })
+
+  test('revisions come a hundred at a time', async () => {
+    const { id } = await create()
+    await server.database.query(
+      `INSERT INTO design_revision (design_id, revision, document)
+       SELECT design_id, number, document FROM design_revision, generate_series(2, 250) AS number
+       WHERE design_id = $1`,
+      [id],
+    )
+    const page = async (before?: number): Promise<number[]> => {
+      const { body } = await api()
+        .get(`/api/designs/${id}/revisions`)
+        .query(before ? { before } : {})
+        .expect(200)
+      return (body as RevisionSummary[]).map(({ revision }) => revision)
+    }
+    const [first, second, third] = [await page(), await page(151), await page(51)]
+    expect([first.length, first[0], first.at(-1)]).toEqual([100, 250, 151])
+    expect([second.length, second[0]]).toEqual([100, 150])
+    expect([third.length, third.at(-1)]).toEqual([50, 1])
+    expect(await page(1)).toEqual([])
+    await api().get(`/api/designs/${id}/revisions?before=x`).expect(400)
+  })
+
+  test('removed designs are listed until they are put back', async () => {
+    const { id, document } = await create(newDesign('Taken off'))
+    await save(id, 1, renameDesign(document, 'Taken off, renamed')).expect(200)
+    await api().delete(`/api/designs/${id}`).send({}).expect(204)
+    const removed = async () =>
+      ((await api().get('/api/designs/removed').expect(200)).body as RemovedDesign[]).find(
+        (one) => one.id === id,
+      )
+    expect(await removed()).toMatchObject({ name: 'Taken off, renamed' })
+    await api().post(`/api/designs/${id}/return`).send({}).expect(200)
+    expect(await removed()).toBeUndefined()
+  })
 })
 
 describe('what a newer Flint Shelf has made', () => {

@@ -39,6 +39,25 @@ export interface RevisionSummary {
   name: string
 }
 
+/** A version that came too late for a revision, kept beside them. */
+export interface SetAsideSummary {
+  id: string
+  basedOnRevision: number
+  savedAt: string
+  name: string
+}
+
+export interface SetAside extends SetAsideSummary {
+  document: Design
+}
+
+/** A design that was taken off the shelf; nothing of it is deleted. */
+export interface RemovedDesign {
+  id: string
+  name: string
+  removedAt: string
+}
+
 /** Both sides of a save that came too late. */
 export interface DesignConflict {
   stored: StoredDesign

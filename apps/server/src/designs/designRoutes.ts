@@ -18,6 +18,10 @@ export function designRoutes(designs: DesignStore): Router {
     response.status(201).json(await designs.create(readDocument(document)))
   })
 
+  router.get('/removed', async (_request, response) => {
+    response.json(await designs.removed())
+  })
+
   router.get('/:id', async (request, response) => {
     response.json(await designs.read(designId(request)))
   })
@@ -39,7 +43,11 @@ export function designRoutes(designs: DesignStore): Router {
   })
 
   router.get('/:id/revisions', async (request, response) => {
-    response.json(await designs.revisions(designId(request)))
+    const before = Number(request.query.before ?? Infinity)
+    if (Number.isNaN(before)) {
+      throw badRequest([{ field: 'before', sentence: 'before must be a revision.' }])
+    }
+    response.json(await designs.revisions(designId(request), before))
   })
 
   router.get('/:id/revisions/:revision', async (request, response) => {
@@ -48,6 +56,16 @@ export function designRoutes(designs: DesignStore): Router {
       throw notFound('There is no such revision of this design.')
     }
     response.json(await designs.readRevision(designId(request), revision))
+  })
+
+  router.get('/:id/set-aside', async (request, response) => {
+    response.json(await designs.setAside(designId(request)))
+  })
+
+  router.get('/:id/set-aside/:asideId', async (request, response) => {
+    const { asideId } = request.params
+    if (!isUUID(asideId)) throw notFound('There is no such version of this design.')
+    response.json(await designs.readSetAside(designId(request), asideId))
   })
 
   return router

@@ -2,9 +2,13 @@ import { isDeepStrictEqual } from 'node:util'
 import {
   type DesignConflict,
   type DesignOnShelf,
+  ENTRIES_PER_PAGE,
   isUnread,
+  type RemovedDesign,
   type RevisionSummary,
   type SaveDesign,
+  type SetAside,
+  type SetAsideSummary,
   type StoredDesign,
 } from '@flint/contract'
 import { type Design, parseDesign } from '@flint/core/editing'
@@ -14,6 +18,9 @@ import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './desi
 
 /** What a window says of itself with a save. */
 export type SaveAttempt = Omit<SaveDesign, 'document'>
+
+/** More revisions than any design has. */
+const NEVER_REACHED = 2_147_483_647
 
 const NO_DESIGN = 'There is no such design on the shelf.'
 
@@ -58,8 +65,12 @@ export class DesignStore {
     return stored(row)
   }
 
-  /** The revisions there are, newest first. */
-  async revisions(id: string): Promise<RevisionSummary[]> {
+  /**
+   * The revisions there are, newest first, as many as fit into one answer.
+   * @param before only those before this one
+   * @throws HttpProblem 404
+   */
+  async revisions(id: string, before = Infinity): Promise<RevisionSummary[]> {
     const rows = await this.database
       .getRepository(DesignRevisionEntity)
       .createQueryBuilder('revision')
@@ -67,10 +78,57 @@ export class DesignStore {
       .addSelect('revision.savedAt', 'savedAt')
       .addSelect(`revision.document ->> 'name'`, 'name')
       .where('revision.designId = :id', { id })
+      .andWhere('revision.revision < :before', { before: Math.min(before, NEVER_REACHED) })
       .orderBy('revision.revision', 'DESC')
+      .limit(ENTRIES_PER_PAGE)
       .getRawMany<{ revision: number; savedAt: Date; name: string }>()
-    if (rows.length === 0) throw notFound(NO_DESIGN)
+    if (rows.length === 0 && before === Infinity) throw notFound(NO_DESIGN)
     return rows.map(({ savedAt, ...row }) => ({ ...row, savedAt: savedAt.toISOString() }))
+  }
+
+  /** Versions that came too late for a revision, newest first, as many as fit into one answer. */
+  async setAside(id: string): Promise<SetAsideSummary[]> {
+    const rows = await this.database
+      .getRepository(DesignSetAsideEntity)
+      .createQueryBuilder('aside')
+      .select('aside.id', 'id')
+      .addSelect('aside.basedOnRevision', 'basedOnRevision')
+      .addSelect('aside.savedAt', 'savedAt')
+      .addSelect(`aside.document ->> 'name'`, 'name')
+      .where('aside.designId = :id', { id })
+      .orderBy('aside.savedAt', 'DESC')
+      .limit(ENTRIES_PER_PAGE)
+      .getRawMany<Omit<SetAsideSummary, 'savedAt'> & { savedAt: Date }>()
+    return rows.map(({ savedAt, ...row }) => ({ ...row, savedAt: savedAt.toISOString() }))
+  }
+
+  /** @throws HttpProblem 404; 422 for one that cannot be read */
+  async readSetAside(designId: string, id: string): Promise<SetAside> {
+    const row = await this.database.manager.findOneBy(DesignSetAsideEntity, { id, designId })
+    if (!row) throw notFound('There is no such version of this design.')
+    const { basedOnRevision } = row
+    const { document, savedAt } = stored({ ...row, revision: basedOnRevision, saveId: null })
+    return { id, basedOnRevision, savedAt, name: document.name, document }
+  }
+
+  /** Designs that were taken off the shelf, the last one first. */
+  async removed(): Promise<RemovedDesign[]> {
+    const rows = await this.database
+      .getRepository(DesignEntity)
+      .createQueryBuilder('design')
+      .innerJoin(
+        DesignRevisionEntity,
+        'newest',
+        'newest.designId = design.id AND newest.revision = design.revision',
+      )
+      .select('design.id', 'id')
+      .addSelect('design.removedAt', 'removedAt')
+      .addSelect(`newest.document ->> 'name'`, 'name')
+      .where('design.removedAt IS NOT NULL')
+      .orderBy('design.removedAt', 'DESC')
+      .limit(ENTRIES_PER_PAGE)
+      .getRawMany<{ id: string; name: string; removedAt: Date }>()
+    return rows.map(({ removedAt, ...row }) => ({ ...row, removedAt: removedAt.toISOString() }))
   }
 
   async create(document: Design, demoName: string | null = null): Promise<StoredDesign> {

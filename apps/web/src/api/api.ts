@@ -1,7 +1,10 @@
 import type {
   DesignOnShelf,
+  RemovedDesign,
   RevisionSummary,
   SaveDesign,
+  SetAside,
+  SetAsideSummary,
   StoredDesign,
   StoredPart,
   TakenIn,
@@ -49,8 +52,21 @@ export const api = createApi({
       // The list is asked for once, after the last piece of a file.
     }),
     design: build.query<StoredDesign, string>({ query: (id) => `/designs/${id}` }),
-    revisions: build.query<RevisionSummary[], string>({
-      query: (id) => `/designs/${id}/revisions`,
+    revisions: build.query<RevisionSummary[], { id: string; before?: number }>({
+      query: ({ id, before }) => ({
+        url: `/designs/${id}/revisions`,
+        params: before === undefined ? {} : { before },
+      }),
+    }),
+    setAside: build.query<SetAsideSummary[], string>({
+      query: (id) => `/designs/${id}/set-aside`,
+    }),
+    oneSetAside: build.query<SetAside, { id: string; asideId: string }>({
+      query: ({ id, asideId }) => `/designs/${id}/set-aside/${asideId}`,
+    }),
+    removedDesigns: build.query<RemovedDesign[], void>({
+      query: () => '/designs/removed',
+      providesTags: ['Shelf'],
     }),
     revision: build.query<StoredDesign, { id: string; revision: number }>({
       query: ({ id, revision }) => `/designs/${id}/revisions/${revision}`,
@@ -87,6 +103,8 @@ export const {
   useNoteOwnedMutation,
   useTakeInPartsMutation,
   useRevisionsQuery,
+  useSetAsideQuery,
+  useRemovedDesignsQuery,
   useCreateDesignMutation,
   useRemoveDesignMutation,
   useReturnDesignMutation,

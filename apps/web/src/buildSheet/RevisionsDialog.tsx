@@ -1,33 +1,50 @@
+import { ENTRIES_PER_PAGE, type RevisionSummary } from '@flint/contract'
+import type { Design } from '@flint/core/editing'
 import Dialog from '@mui/material/Dialog'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useState } from 'react'
-import { api, useRevisionsQuery } from '../api/api'
+import { api, useRevisionsQuery, useSetAsideQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
-import { LOCALE } from '../controls/locale'
-import { useAppDispatch, useAppSelector } from '../store/hooks'
-import { selectOpen } from '../sheet/selectors'
-import { edited } from '../store/sheetSlice'
 import { CloseDialog } from '../controls/CloseDialog'
+import { selectOpen } from '../sheet/selectors'
+import { useAppDispatch, useAppSelector } from '../store/hooks'
+import { edited } from '../store/sheetSlice'
+import { VersionList } from './VersionList'
 
-const timeFormat = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium', timeStyle: 'short' })
-
-/** Every revision there ever was; going back to one is an edit like any other. */
+/** Every revision there ever was, and versions that came too late; going back to one is an edit like any other. */
 export function RevisionsDialog({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch()
   const open = useAppSelector(selectOpen)
   const id = open?.designId ?? ''
-  const { data, error, isLoading } = useRevisionsQuery(id)
+  const { data: newest = [], error, isLoading } = useRevisionsQuery({ id })
+  const { data: aside = [] } = useSetAsideQuery(id)
+  const [older, setOlder] = useState<RevisionSummary[]>([])
   const [problem, setProblem] = useState<string | null>(null)
+  const revisions = [...newest, ...older]
+  const oldest = revisions.at(-1)?.revision ?? 1
+
+  function takeUp(label: string, design: Design): void {
+    dispatch(edited({ label, design }))
+    onClose()
+  }
 
   async function goBackTo(revision: number): Promise<void> {
     const result = await dispatch(api.endpoints.revision.initiate({ id, revision }))
-    if (!result.data) {
-      setProblem(problemSentence(result.error))
-      return
-    }
-    dispatch(edited({ label: `go back to revision ${revision}`, design: result.data.document }))
-    onClose()
+    if (result.data) takeUp(`go back to revision ${revision}`, result.data.document)
+    else setProblem(problemSentence(result.error))
+  }
+
+  async function takeAside(asideId: string): Promise<void> {
+    const result = await dispatch(api.endpoints.oneSetAside.initiate({ id, asideId }))
+    if (result.data) takeUp('take up a version set aside', result.data.document)
+    else setProblem(problemSentence(result.error))
+  }
+
+  async function readOlder(): Promise<void> {
+    const result = await dispatch(api.endpoints.revisions.initiate({ id, before: oldest }))
+    if (result.data) setOlder([...older, ...result.data])
+    else setProblem(problemSentence(result.error))
   }
 
   return (
@@ -40,31 +57,40 @@ export function RevisionsDialog({ onClose }: { onClose: () => void }) {
         {isLoading && <p className="soft">Reading …</p>}
         {error && <p role="alert">{problemSentence(error)}</p>}
         {problem && <p role="alert">{problem}</p>}
-        <ul style={{ listStyle: 'none', padding: 0 }}>
-          {data?.map(({ revision, savedAt, name }) => (
-            <li key={revision} style={{ display: 'flex', gap: 12, alignItems: 'baseline' }}>
-              <span className="figure" style={{ width: '3em', textAlign: 'right' }}>
-                {revision}
-              </span>
-              <span className="soft">{timeFormat.format(new Date(savedAt))}</span>
-              <span>{name}</span>
-              {revision === open?.baseRevision ? (
-                <span className="soft" style={{ marginLeft: 'auto', padding: '4px 6px' }}>
-                  newest
-                </span>
-              ) : (
-                <button
-                  type="button"
-                  className="plain-button"
-                  style={{ marginLeft: 'auto' }}
-                  onClick={() => void goBackTo(revision)}
-                >
-                  Go back to it
-                </button>
-              )}
-            </li>
-          ))}
-        </ul>
+        {aside.length > 0 && (
+          <section aria-label="Set aside">
+            <h3>Set aside</h3>
+            <p className="soft">
+              Saved from another window when this design had gone on meanwhile; each as it was
+              there.
+            </p>
+            <VersionList
+              versions={aside.map(({ id: key, basedOnRevision, ...version }) => ({
+                ...version,
+                key,
+                mark: `from ${basedOnRevision}`,
+              }))}
+              action="Take it up"
+              onChoose={(asideId) => void takeAside(asideId)}
+            />
+            <h3>Saved</h3>
+          </section>
+        )}
+        <VersionList
+          versions={revisions.map(({ revision, ...version }) => ({
+            ...version,
+            key: String(revision),
+            mark: String(revision),
+            isPresent: revision === open?.baseRevision,
+          }))}
+          action="Go back to it"
+          onChoose={(revision) => void goBackTo(Number(revision))}
+        />
+        {oldest > 1 && revisions.length >= ENTRIES_PER_PAGE && (
+          <button type="button" className="plain-button" onClick={() => void readOlder()}>
+            Show older ones
+          </button>
+        )}
       </DialogContent>
       <CloseDialog onClose={onClose} />
     </Dialog>

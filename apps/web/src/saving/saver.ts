@@ -130,7 +130,10 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
     const left = newest ?? job
     const again: Job =
       problem.kind === 'refused' ? left : { ...left, unanswered: [...unanswered, saveId] }
-    if (newest) jobs.set(designId, again)
+    // What the server refuses it refuses again; it is sent again when it is another document.
+    const isRefused = problem.kind === 'refused' && problem.problem.status < 500
+    if (isRefused && newest?.document === design) jobs.delete(designId)
+    else if (newest) jobs.set(designId, again)
     const reason =
       problem.kind === 'refused' ? problem.problem.detail : 'The server does not answer.'
     const isKept = await copies.keep(designId, again)

@@ -39,6 +39,7 @@ class FakeServer {
   document = newDesign('Start')
   gone = false
   losesAnswers = false
+  refuses = false
   conflicts = 0
   sent: SentSave[] = []
   readonly #saveIds: string[] = []
@@ -47,6 +48,8 @@ class FakeServer {
     const save = (await (input as Request).json()) as SentSave
     this.sent.push(save)
     if (this.gone) throw new TypeError('fetch failed')
+    if (this.refuses)
+      return Response.json({ status: 400, detail: 'Not accepted.' }, { status: 400 })
     const since = this.#saveIds.slice(save.basedOnRevision - 1)
     const isOwn = since.every((id) => save.unanswered.includes(id))
     if (save.basedOnRevision !== this.revision && !isOwn) {
@@ -137,6 +140,21 @@ test('a browser that refuses to keep work is not said to keep it', async () => {
   rename('Loft')
   await until(() => saveKind() === 'unsaved')
   expect(sheet()?.save).toMatchObject({ here: 'refused' })
+})
+
+test('what the server refuses is kept, and sent again only when it is another document', async () => {
+  const { server, copies, rename, until, saveKind, sheet } = await setUp()
+  server.refuses = true
+  rename('Loft')
+  await until(() => saveKind() === 'unsaved')
+  expect(sheet()?.save).toMatchObject({ here: 'kept', reason: 'Not accepted.' })
+  await new Promise((resolve) => setTimeout(resolve, 40))
+  expect(server.sent).toHaveLength(1)
+  expect((await copies.take(ID)).copy?.document.name).toBe('Loft')
+  server.refuses = false
+  rename('Lofts')
+  await until(() => saveKind() === 'saved')
+  expect(server.document.name).toBe('Lofts')
 })
 
 test('undoing back to what is stored leaves nothing to save', async () => {

@@ -13,6 +13,7 @@ import { DesignRow } from './DesignRow'
 import { ImportButton } from './ImportButton'
 import { KeptElsewhere } from './KeptElsewhere'
 import { NewDesignDialog } from './NewDesignDialog'
+import { RemovedDesigns } from './RemovedDesigns'
 import { UnreadRow } from './UnreadRow'
 import type { ShelfNews } from './shelfNews'
 import styles from './shelf.module.css'
@@ -124,6 +125,7 @@ export function Shelf() {
               ),
             )}
         </ul>
+        <RemovedDesigns onNews={setNews} />
       </main>
       {makesNew && (
         <NewDesignDialog
