@@ -76,6 +76,9 @@ FLINT_DB_PORT=$DB_PORT
 FLINT_WEB_FOLDER="$ROOT/dist/web"
 FLINT_DEMO_FOLDER="$ROOT/demo"
 set +a
+export PG_BIN
+node scripts/lib/backup.mjs upgrade "$STATE/backups" ||
+  fail "What is stored could not be backed up before it is changed for this Flint Shelf, so nothing was started."
 private_log "$LOG"
 NODE_ENV=production node --enable-source-maps dist/server/main.js >>"$LOG" 2>&1 9>&- &
 SERVER=$!

@@ -1,11 +1,13 @@
 // backup.mjs make FILE      writes everything that is stored into a tar file, and checks it
 // backup.mjs check FILE     exit status 1 when a file is no sound backup, or a newer Flint Shelf made it
 // backup.mjs restore FILE   puts back what a backup holds, in place of what is stored, and compares the rows
+// backup.mjs upgrade FOLDER a backup there when the database is older than this Flint Shelf, which changes it
 // backup.mjs prune FOLDER   keeps the last seven days and one of each of the last four weeks
 import { spawn } from 'node:child_process'
 import { once } from 'node:events'
 import {
   chmodSync,
+  mkdirSync,
   mkdtempSync,
   readdirSync,
   readFileSync,
@@ -131,13 +133,27 @@ async function opened(file, folder) {
 async function check(file) {
   return withFolder(async (folder) => {
     const manifest = await opened(file, folder)
-    const known = readdirSync(MIGRATIONS).map((name) => Number.parseInt(name, 10))
-    if (manifest.version > 1 || manifest.newestMigration > Math.max(...known)) {
+    if (manifest.version > 1 || manifest.newestMigration > newestKnown()) {
       throw new Refusal(`${file} was made by a newer Flint Shelf; restore it with that one.`)
     }
     compare(await rowsInDump(join(folder, 'database.dump')), manifest.rows, file)
     return manifest
   })
+}
+
+/** The newest migration that this Flint Shelf has. */
+const newestKnown = () =>
+  Math.max(...readdirSync(MIGRATIONS).map((name) => Number.parseInt(name, 10)))
+
+async function upgrade(folder) {
+  const newest = await connected(async (client) =>
+    newestMigration(client, await rowsByTable(client)),
+  )
+  // One that was just made has nothing to lose.
+  if (newest === 0 || newest >= newestKnown()) return
+  const time = new Date().toISOString().slice(0, 19).replaceAll(/[T:]/g, '-')
+  mkdirSync(folder, { recursive: true, mode: 0o700 })
+  await make(join(folder, `before-upgrade-${time}.tar`))
 }
 
 async function make(file) {
@@ -203,7 +219,7 @@ function prune(folder) {
 
 const [command, path] = process.argv.slice(2)
 try {
-  await { make, check, restore, prune }[command](path)
+  await { make, check, restore, upgrade, prune }[command](path)
 } catch (error) {
   if (!(error instanceof Refusal)) throw error
   process.stderr.write(`flint-shelf: ${error.message}\n`)

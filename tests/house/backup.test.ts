@@ -12,13 +12,19 @@ async function environmentOf(): Promise<Record<string, string>> {
   return { FLINT_PORT: port, FLINT_DB_PORT: databasePort }
 }
 
-/** Every row of every table as text, while the clone runs. */
-async function everyRow(clone: Clone, port: string): Promise<Record<string, string[]>> {
+/** The database of a clone that runs. */
+async function clientOf(clone: Clone, port: string): Promise<Client> {
   const login = readFileSync(join(clone.clusterHome(), 'database.env'), 'utf8')
   const password = /FLINT_DB_PASSWORD=(.*)/.exec(login)?.[1]
   const database = { host: '127.0.0.1', port: Number(port), user: 'flint', database: 'flint' }
   const client = new Client({ ...database, password })
   await client.connect()
+  return client
+}
+
+/** Every row of every table as text, while the clone runs. */
+async function everyRow(clone: Clone, port: string): Promise<Record<string, string[]>> {
+  const client = await clientOf(clone, port)
   const rows: Record<string, string[]> = {}
   for (const table of TABLES) {
     const found = await client.query<{ row: string }>(
@@ -93,13 +99,38 @@ describe('backup and restore', () => {
     expect(await everyRow(other, there.FLINT_DB_PORT ?? '')).toEqual(rows)
   })
 
+  test('a database of an older Flint Shelf is backed up before it is changed', async () => {
+    if (!other) throw new Error('no clone')
+    await other.stop()
+    const environment = await environmentOf()
+    await other.start(environment)
+    const client = await clientOf(other, environment.FLINT_DB_PORT ?? '')
+    await client.query('ALTER TABLE design_revision DROP COLUMN save_id')
+    await client.query(`DELETE FROM migrations WHERE name LIKE 'SaveIds%'`)
+    await client.end()
+    await other.stop()
+    const kept = () =>
+      readdirSync(join(other?.folder ?? '', '.flint', 'backups')).filter((name) =>
+        name.startsWith('before-upgrade-'),
+      )
+    expect(kept()).toEqual([])
+    await other.start(environment)
+    expect(kept()).toHaveLength(1)
+    await other.stop()
+    // Now it is as new as the application, and nothing is to be feared.
+    await other.start(environment)
+    expect(kept()).toHaveLength(1)
+  })
+
   test('what is stored now is backed up before it is replaced', async () => {
     if (!one || !other) throw new Error('no clone')
     await other.stop()
     const environment = await environmentOf()
     const path = join(one.folder, 'taken.tar')
     expect((await other.runScript(['restore.sh', path], environment)).status).toBe(0)
-    const kept = readdirSync(join(other.folder, '.flint', 'backups')).sort()
+    const kept = readdirSync(join(other.folder, '.flint', 'backups'))
+      .filter((name) => name.startsWith('before-restore-'))
+      .sort()
     // The first restore found an empty database.
     expect(kept).toHaveLength(2)
     const back = await other.runScript(

@@ -106,9 +106,9 @@ export class DesignStore {
   async readSetAside(designId: string, id: string): Promise<SetAside> {
     const row = await this.database.manager.findOneBy(DesignSetAsideEntity, { id, designId })
     if (!row) throw notFound('There is no such version of this design.')
-    const { basedOnRevision } = row
-    const { document, savedAt } = stored({ ...row, revision: basedOnRevision, saveId: null })
-    return { id, basedOnRevision, savedAt, name: document.name, document }
+    const { basedOnRevision: revision, savedAt: at, document: kept } = row
+    const { document, savedAt } = stored({ designId, revision, savedAt: at, document: kept })
+    return { id, basedOnRevision: revision, savedAt, name: document.name, document }
   }
 
   /** Designs that were taken off the shelf, the last one first. */
@@ -263,16 +263,14 @@ async function keepAside(
   )
 }
 
+/** What is read of a row, whichever table it is from. */
+type StoredRow = Pick<DesignRevisionEntity, 'designId' | 'revision' | 'savedAt' | 'document'>
+
 /**
  * A document saved by an older Flint Shelf is brought up to date as it is read: what it never said is not known.
  * One that cannot be read is shown as it is.
  */
-function onShelf({
-  designId: id,
-  revision,
-  savedAt,
-  document,
-}: DesignRevisionEntity): DesignOnShelf {
+function onShelf({ designId: id, revision, savedAt, document }: StoredRow): DesignOnShelf {
   const parsed = parseDesign(document)
   const row = { id, revision, savedAt: savedAt.toISOString() }
   if ('design' in parsed) return { ...row, document: parsed.design }
@@ -287,7 +285,7 @@ function onShelf({
 }
 
 /** @throws HttpProblem 422 for one that cannot be read */
-function stored(row: DesignRevisionEntity): StoredDesign {
+function stored(row: StoredRow): StoredDesign {
   const design = onShelf(row)
   if (!isUnread(design)) return design
   throw new HttpProblem(422, 'Not readable', `${design.name} cannot be read. ${design.unread}`)

@@ -58,7 +58,7 @@ export function RevisionsDialog({ onClose }: { onClose: () => void }) {
         {error && <p role="alert">{problemSentence(error)}</p>}
         {problem && <p role="alert">{problem}</p>}
         {aside.length > 0 && (
-          <section aria-label="Set aside">
+          <section aria-label="Set aside" style={{ marginTop: 14 }}>
             <h3>Set aside</h3>
             <p className="soft">
               Saved from another window when this design had gone on meanwhile; each as it was

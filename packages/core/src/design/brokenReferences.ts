@@ -1,9 +1,14 @@
+import type { Offer } from '../catalogue/offers'
+import { kindOf, type PartSheet } from '../catalogue/partKinds'
 import type { Design } from './design'
 import type { Problem } from '../catalogue/problem'
 
+/** More bays than a house has, and few enough to be drawn and wired while one waits. */
+export const MOST_BAYS = 2_048
+
 /**
  * What a schema cannot see: ids given twice, references to nothing, two drives in one bay, a drive
- * in two groups, a group that is not made of drives.
+ * in two groups, a group that is not made of drives, more bays than can be drawn.
  */
 export function brokenReferences(design: Design): Problem[] {
   return [
@@ -13,7 +18,28 @@ export function brokenReferences(design: Design): Problem[] {
     ...design.pools.flatMap(({ groups }, index) => repeated(`pools[${index}].groups`, groups)),
     ...fittedProblems(design),
     ...groupProblems(design),
+    ...bayProblems(design),
   ]
+}
+
+function bayProblems({ snapshots, fitted }: Design): Problem[] {
+  const baysOf = new Map(snapshots.map(({ id, sheet }) => [id, bayCount(sheet)]))
+  const bays = fitted.reduce((sum, { snapshotId }) => sum + (baysOf.get(snapshotId) ?? 0), 0)
+  if (bays <= MOST_BAYS) return []
+  return [
+    {
+      field: 'fitted',
+      sentence: `The parts have ${bays} bays in all; ${MOST_BAYS} is the most.`,
+    },
+  ]
+}
+
+function bayCount(sheet: PartSheet): number {
+  const offers: readonly Offer[] = kindOf(sheet).offers(sheet)
+  return offers.reduce(
+    (sum, offer) => sum + (offer.kind === 'bay' ? offer.rows * offer.columns : 0),
+    0,
+  )
 }
 
 function repeated(field: string, entries: readonly { id: string }[]): Problem[] {

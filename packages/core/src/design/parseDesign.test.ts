@@ -56,6 +56,17 @@ describe('what is wrong is named with its field, in a sentence', () => {
       'pools[0].groups[0].kind',
       'must be one of',
     ],
+    [
+      'more bays than can be drawn',
+      spoilt(({ snapshots }) => {
+        const sheet = snapshots.map((one) => one.sheet).find(({ kind }) => kind === 'chassis')
+        if (sheet?.kind !== 'chassis') throw new Error('no case')
+        const [block] = sheet.bayBlocks
+        if (block) sheet.bayBlocks = [1, 2, 3].map(() => ({ ...block, rows: 30, columns: 30 }))
+      }),
+      'fitted',
+      'The parts have 2700 bays in all; 2048 is the most.',
+    ],
     ['an empty name', { ...shelf, name: ' ' }, 'name', 'name must not be empty.'],
     [
       'an id given twice',

@@ -22,6 +22,8 @@ export interface Allocation {
  */
 export function allocateWidest(freeUnits: readonly number[], width: number): Allocation {
   const free = [...freeUnits]
+  // Kept from round to round: it is nearly in order each time, which makes sorting it quick.
+  const order = free.map((_, index) => index)
   let rounds = 0
   if (width > free.length) return { rounds, used: free.map(() => 0) }
   let before: number[] | null = null
@@ -29,7 +31,7 @@ export function allocateWidest(freeUnits: readonly number[], width: number): All
     const turn = turnLength(free, width)
     const start = [...free]
     let done = 0
-    while (done < turn && takeOne(free, width)) done += 1
+    while (done < turn && takeOne(free, order, width)) done += 1
     rounds += done
     if (done < turn) break
     const taken = start.map((units, index) => units - (free[index] ?? 0))
@@ -49,21 +51,14 @@ export function allocateWidest(freeUnits: readonly number[], width: number): All
   return { rounds, used: freeUnits.map((units, index) => units - (free[index] ?? 0)) }
 }
 
-/** Takes a unit of each of the widest devices; false when there are not enough. */
-function takeOne(free: number[], width: number): boolean {
-  const chosen: number[] = []
-  for (let index = 0; index < free.length; index += 1) {
-    const units = free[index] ?? 0
-    if (units === 0) continue
-    // Later ones only pass those with less, so that the first of equals stays ahead.
-    let at = chosen.length
-    while (at > 0 && (free[chosen[at - 1] ?? 0] ?? 0) < units) at -= 1
-    if (at >= width) continue
-    chosen.splice(at, 0, index)
-    if (chosen.length > width) chosen.pop()
+/** Takes a unit of each of the widest devices, of equals the first ones; false when there are not enough. */
+function takeOne(free: number[], order: number[], width: number): boolean {
+  order.sort((one, other) => (free[other] ?? 0) - (free[one] ?? 0) || one - other)
+  if ((free[order[width - 1] ?? 0] ?? 0) === 0) return false
+  for (let at = 0; at < width; at += 1) {
+    const index = order[at] ?? 0
+    free[index] = (free[index] ?? 0) - 1
   }
-  if (chosen.length < width) return false
-  for (const index of chosen) free[index] = (free[index] ?? 0) - 1
   return true
 }
 
