@@ -113,6 +113,14 @@ describe('whole drives', () => {
   test('a drive too small for the partition table leaves nothing', () => {
     expect(wholeDiskPartitionBytes(1_000_000)).toBe(0)
   })
+
+  // Source: UEFI specification, GPT: the backup table is 16 KiB of entries and one sector of header behind them.
+  test('a sector too few for the next 2,048 makes the partition 2,048 sectors shorter', () => {
+    const around = 2_048 + 16_384 + 32 + 1
+    const bytesWith = (sectors: number): number => wholeDiskPartitionBytes(sectors * 512)
+    expect(bytesWith(1_000 * 2_048 + around)).toBe(1_000 * 2_048 * 512)
+    expect(bytesWith(1_000 * 2_048 + around - 1)).toBe(999 * 2_048 * 512)
+  })
 })
 
 describe('what cannot be made is refused with its field', () => {
