@@ -99,6 +99,12 @@ describe('idle watts of a design', () => {
     expect(power.costPerYear?.likely).toBe(Math.round(expected * 8.76 * 31.5))
   })
 
+  test('a term names the state only where the draw depends on it, as that of a CPU', () => {
+    const stated = ({ terms }: PowerFigure) =>
+      terms.flatMap(({ kind, state }) => (state === null ? [] : [[kind, state]]))
+    expect(stated(idle(demoDesign('cabin-archive')))).toEqual([['cpu', 'kept awake']])
+  })
+
   test('one card without link power management keeps the CPU awake', () => {
     const cabin = demoDesign('cabin-archive')
     const before = idle(cabin)
