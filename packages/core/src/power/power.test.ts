@@ -97,6 +97,7 @@ describe('idle watts of a design', () => {
     const expected = 93.7 / supplyEfficiency(93.7, 550, 'gold', 230)
     expect(power.wall?.likely).toBeCloseTo(expected, 10)
     expect(power.costPerYear?.likely).toBe(Math.round(expected * 8.76 * 31.5))
+    expect(power.kilowattHoursPerYear).toBeCloseTo(expected * 8.76, 9)
   })
 
   test('a term names the state only where the draw depends on it, as that of a CPU', () => {
