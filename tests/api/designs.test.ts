@@ -269,7 +269,9 @@ describe('ways back', () => {
     expect([second.length, second[0]]).toEqual([100, 150])
     expect([third.length, third.at(-1)]).toEqual([50, 1])
     expect(await page(1)).toEqual([])
-    await api().get(`/api/designs/${id}/revisions?before=x`).expect(400)
+    for (const odd of ['x', '1.5', '-1e12', '1e12', '']) {
+      await api().get(`/api/designs/${id}/revisions?before=${odd}`).expect(400)
+    }
   })
 
   test('removed designs are listed until they are put back', async () => {

@@ -4,7 +4,7 @@ import { type Request, Router } from 'express'
 import { isUUID } from 'class-validator'
 import { badRequest, notFound } from '../http/problems'
 import { readBody } from '../http/readBody'
-import type { DesignStore } from './designStore'
+import { type DesignStore, MOST_REVISIONS } from './designStore'
 
 export function designRoutes(designs: DesignStore): Router {
   const router = Router()
@@ -43,8 +43,8 @@ export function designRoutes(designs: DesignStore): Router {
   })
 
   router.get('/:id/revisions', async (request, response) => {
-    const before = Number(request.query.before ?? Infinity)
-    if (Number.isNaN(before)) {
+    const before = Number(request.query.before ?? MOST_REVISIONS)
+    if (!isRevision(before)) {
       throw badRequest([{ field: 'before', sentence: 'before must be a revision.' }])
     }
     response.json(await designs.revisions(designId(request), before))
@@ -52,7 +52,7 @@ export function designRoutes(designs: DesignStore): Router {
 
   router.get('/:id/revisions/:revision', async (request, response) => {
     const revision = Number(request.params.revision)
-    if (!Number.isInteger(revision) || revision < 1 || revision > 2_000_000_000) {
+    if (!isRevision(revision)) {
       throw notFound('There is no such revision of this design.')
     }
     response.json(await designs.readRevision(designId(request), revision))
@@ -70,6 +70,9 @@ export function designRoutes(designs: DesignStore): Router {
 
   return router
 }
+
+const isRevision = (value: number): boolean =>
+  Number.isInteger(value) && value >= 1 && value <= MOST_REVISIONS
 
 function designId(request: Request): string {
   const { id } = request.params

@@ -19,8 +19,8 @@ import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './desi
 /** What a window says of itself with a save. */
 export type SaveAttempt = Omit<SaveDesign, 'document'>
 
-/** More revisions than any design has. */
-const NEVER_REACHED = 2_147_483_647
+/** More revisions than any design has; the database's integers hold little more. */
+export const MOST_REVISIONS = 2_000_000_000
 
 const NO_DESIGN = 'There is no such design on the shelf.'
 
@@ -70,7 +70,7 @@ export class DesignStore {
    * @param before only those before this one
    * @throws HttpProblem 404
    */
-  async revisions(id: string, before = Infinity): Promise<RevisionSummary[]> {
+  async revisions(id: string, before = MOST_REVISIONS): Promise<RevisionSummary[]> {
     const rows = await this.database
       .getRepository(DesignRevisionEntity)
       .createQueryBuilder('revision')
@@ -78,11 +78,11 @@ export class DesignStore {
       .addSelect('revision.savedAt', 'savedAt')
       .addSelect(`revision.document ->> 'name'`, 'name')
       .where('revision.designId = :id', { id })
-      .andWhere('revision.revision < :before', { before: Math.min(before, NEVER_REACHED) })
+      .andWhere('revision.revision < :before', { before })
       .orderBy('revision.revision', 'DESC')
       .limit(ENTRIES_PER_PAGE)
       .getRawMany<{ revision: number; savedAt: Date; name: string }>()
-    if (rows.length === 0 && before === Infinity) throw notFound(NO_DESIGN)
+    if (rows.length === 0 && before === MOST_REVISIONS) throw notFound(NO_DESIGN)
     return rows.map(({ savedAt, ...row }) => ({ ...row, savedAt: savedAt.toISOString() }))
   }
 

@@ -70,16 +70,18 @@ export class KeptCopies {
     const own = rows.find(({ windowId }) => windowId === this.windowId)
     const live = await this.liveWindows()
     const left = rows.filter(({ windowId }) => windowId !== this.windowId && !live.has(windowId))
-    const read = (row: KeptRow | undefined) => (row ? readableCopy(row.copy) : null)
-    const unread = [...(own ? [own] : []), ...left].filter((row) => !read(row))
-    if (own && !read(own)) await this.#setAside(own)
-    const found = read(own) ? own : left.find((row) => read(row))
-    const copy = read(found)
+    const read = [...(own ? [own] : []), ...left].map((row) => ({
+      row,
+      copy: readableCopy(row.copy),
+    }))
+    const unread = read.flatMap(({ row, copy }) => (copy ? [] : [row]))
+    if (own && unread.includes(own)) await this.#setAside(own)
+    const found = read.find(({ copy }) => copy !== null)
     // First here, then away from there: nothing is lost in between.
-    if (found && copy && found !== own && (await this.keep(designId, copy))) {
-      await this.#remove(designId, found.windowId)
+    if (found?.copy && found.row !== own && (await this.keep(designId, found.copy))) {
+      await this.#remove(designId, found.row.windowId)
     }
-    return { copy, unread: unread.map((row) => row.copy) }
+    return { copy: found?.copy ?? null, unread: unread.map(({ copy }) => copy) }
   }
 
   /** Lets go of what cannot be read of a design. */
@@ -87,6 +89,13 @@ export class KeptCopies {
     const live = await this.liveWindows()
     for (const { windowId, copy } of await this.#rowsOf(designId)) {
       if (!live.has(windowId) && !readableCopy(copy)) await this.#remove(designId, windowId)
+    }
+  }
+
+  /** Takes over what older versions kept elsewhere in this browser, and only then lets go of it there. */
+  async moveHere(old: Storage): Promise<void> {
+    for (const { key, ...row } of oldCopiesIn(old)) {
+      if (await this.#write(row)) old.removeItem(key)
     }
   }
 
@@ -178,21 +187,9 @@ export async function openKeptCopies(
   liveWindows: () => Promise<ReadonlySet<string>>,
   old: Storage | null,
 ): Promise<KeptCopies> {
-  const database = await openDatabase()
-  if (database && old) {
-    for (const { key, ...row } of oldCopiesIn(old)) {
-      const transaction = transactionOn(database)
-      const isMoved = await Promise.all([
-        transaction.objectStore('copies').put(row),
-        transaction.done,
-      ]).then(
-        () => true,
-        () => false,
-      )
-      if (isMoved) old.removeItem(key)
-    }
-  }
-  return new KeptCopies(database, windowId, liveWindows)
+  const copies = new KeptCopies(await openDatabase(), windowId, liveWindows)
+  if (old) await copies.moveHere(old)
+  return copies
 }
 
 /** A copy as it is today; null for what cannot be read. */

@@ -1,8 +1,6 @@
-import { useReturnDesignMutation } from '../api/api'
-import { problemSentence } from '../api/problemOf'
-import { saveDocumentAsFile } from './saveAsFile'
 import type { ShelfNews } from './shelfNews'
-import styles from './shelf.module.css'
+import { UnreadRow } from './UnreadRow'
+import { usePutBack } from './usePutBack'
 
 interface KeptElsewhereProps {
   designId: string
@@ -12,42 +10,20 @@ interface KeptElsewhereProps {
 
 /** Work kept in this browser on a design that is not on the shelf any more, as when another window removed it. */
 export function KeptElsewhere({ designId, copy, onNews }: KeptElsewhereProps) {
-  const [returnDesign] = useReturnDesignMutation()
+  const putBack = usePutBack(onNews)
   const document = typeof copy === 'object' && copy && 'document' in copy ? copy.document : copy
   const said =
     typeof document === 'object' && document && 'name' in document ? document.name : undefined
   const name = typeof said === 'string' ? said : 'A design without a name'
-
-  async function putBack(): Promise<void> {
-    const { error } = await returnDesign(designId)
-    onNews({ text: error ? problemSentence(error) : `Put ${name} back.` })
-  }
-
   return (
-    <li className={styles.design}>
-      <div className={styles.thumb} />
-      <div>
-        <span className={styles.title}>{name}</span>
-        <p role="note">
-          This design is not on the shelf any more. Work on it that was not saved is kept in this
-          browser.
-        </p>
-      </div>
-      <div className={styles.more}>
-        <button type="button" className="plain-button" onClick={() => void putBack()}>
-          put back
-        </button>
-        <button
-          type="button"
-          className="plain-button"
-          aria-label={`Export the work on ${name}`}
-          onClick={() => {
-            saveDocumentAsFile(name, document)
-          }}
-        >
-          export
-        </button>
-      </div>
-    </li>
+    <UnreadRow
+      name={name}
+      why="This design is not on the shelf any more. Work on it that was not saved is kept in this browser."
+      document={document}
+    >
+      <button type="button" className="plain-button" onClick={() => void putBack(designId, name)}>
+        put back
+      </button>
+    </UnreadRow>
   )
 }

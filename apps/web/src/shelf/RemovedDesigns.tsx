@@ -1,7 +1,7 @@
-import { useRemovedDesignsQuery, useReturnDesignMutation } from '../api/api'
-import { problemSentence } from '../api/problemOf'
+import { useRemovedDesignsQuery } from '../api/api'
 import { format, LOCALE } from '../controls/locale'
 import type { ShelfNews } from './shelfNews'
+import { usePutBack } from './usePutBack'
 import styles from './shelf.module.css'
 
 const dayFormat = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium' })
@@ -9,13 +9,8 @@ const dayFormat = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium' })
 /** Designs that were taken off the shelf, with the way back; nothing of them is deleted. */
 export function RemovedDesigns({ onNews }: { onNews: (news: ShelfNews) => void }) {
   const { data = [] } = useRemovedDesignsQuery()
-  const [returnDesign] = useReturnDesignMutation()
+  const putBack = usePutBack(onNews)
   if (data.length === 0) return null
-
-  async function putBack(id: string, name: string): Promise<void> {
-    const { error } = await returnDesign(id)
-    onNews({ text: error ? problemSentence(error) : `Put ${name} back.` })
-  }
 
   return (
     <details className={styles.removed}>

@@ -100,7 +100,7 @@ export function Shelf() {
               <UnreadRow
                 key={design.id}
                 name={design.name}
-                why={design.unread}
+                why={`${design.unread} It is left as it is.`}
                 document={design.document}
               />
             ) : (
@@ -109,7 +109,7 @@ export function Shelf() {
                 fallback={
                   <UnreadRow
                     name={design.document.name}
-                    why="It cannot be drawn: something in it is not understood."
+                    why="It cannot be drawn: something in it is not understood. It is left as it is."
                     document={design.document}
                   />
                 }

@@ -1,23 +1,27 @@
+import type { ReactNode } from 'react'
 import { saveDocumentAsFile } from './saveAsFile'
 import styles from './shelf.module.css'
 
 interface UnreadRowProps {
   name: string
-  /** Why it is not shown, one sentence. */
+  /** Why it is not shown, and what becomes of it. */
   why: string
   document: unknown
+  /** What else can be done with it, before its export. */
+  children?: ReactNode
 }
 
-/** A design that cannot be read or drawn here; it stays as it is, and can be taken along as a file. */
-export function UnreadRow({ name, why, document }: UnreadRowProps) {
+/** A design that cannot be shown here, by its name; it can be taken along as a file. */
+export function UnreadRow({ name, why, document, children }: UnreadRowProps) {
   return (
     <li className={styles.design}>
       <div className={styles.thumb} />
       <div>
         <span className={styles.title}>{name}</span>
-        <p role="note">{why} It is left as it is.</p>
+        <p role="note">{why}</p>
       </div>
       <div className={styles.more}>
+        {children}
         <button
           type="button"
           className="plain-button"
