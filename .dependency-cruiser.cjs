@@ -48,10 +48,12 @@ const WEB = {
 const SERVER = {
   http: [],
   health: ['http'],
-  catalogue: ['http'],
-  designs: ['http'],
-  demo: ['catalogue', 'designs'],
-  database: ['catalogue', 'designs', 'settings.ts'],
+  people: ['http'],
+  catalogue: ['http', 'people'],
+  designs: ['http', 'people'],
+  demo: ['catalogue', 'designs', 'people'],
+  everything: ['catalogue', 'designs', 'people'],
+  database: ['catalogue', 'designs', 'people', 'settings.ts'],
 }
 
 /** One rule for each subject of a folder, and one for subjects that are not in the table. */

@@ -57,20 +57,20 @@ test('a design that cannot be read or drawn is named, can be taken along, and le
   house,
   page,
 }) => {
-  await page.route('**/api/designs', async (route) => {
+  await page.route('**/api/designs?*', async (route) => {
     const response = await route.fetch()
-    const [first, ...others] = (await response.json()) as { document: object }[]
+    const { total, rows } = (await response.json()) as { total: number; rows: object[] }
+    const [first, ...others] = rows as { id: string; summary: object }[]
     const newer = {
-      id: 'a',
-      revision: 1,
-      savedAt: '2026-01-01T00:00:00Z',
+      ...first,
       name: 'From tomorrow',
       unread: 'It was made by a newer Flint Shelf.',
-      document: { version: 99 },
+      summary: null,
     }
-    const broken = { ...first, document: { ...first?.document, name: 'Broken', fitted: null } }
-    await route.fulfill({ response, json: [newer, broken, ...others] })
+    const broken = { ...others[0], name: 'Broken', summary: { front: null } }
+    await route.fulfill({ response, json: { total, rows: [newer, broken, ...others.slice(1)] } })
   })
+  await page.route('**/api/designs/*/document', (route) => route.fulfill({ json: { version: 99 } }))
   await page.goto(house.url)
   const row = (name: string) => page.getByRole('listitem').filter({ hasText: name })
   await expect(row('From tomorrow')).toContainText('made by a newer Flint Shelf')
@@ -85,7 +85,9 @@ test('a step that cannot be drawn leaves the ledger and the other steps alone', 
   house,
   page,
 }) => {
-  await page.route('**/api/parts', (route) => route.fulfill({ json: [{ slug: 'x', sheet: null }] }))
+  await page.route('**/api/parts', (route) =>
+    route.fulfill({ json: { parts: [{ slug: 'x', sheet: null }], next: null } }),
+  )
   await openDesign(page, house, 'Warm-room shelf')
   await expect(page.getByRole('alert').first()).toContainText('cannot be drawn')
   await expect(page.getByRole('link', { name: 'Flint Shelf' }).first()).toBeVisible()
@@ -120,6 +122,32 @@ test('a new design starts with a chassis and teaches what to do', async ({
   await expect(page.getByText('No drive is fitted, so nothing can hold data.')).toBeVisible()
   await page.locator('[data-model="quillon-keep-20"]').click()
   await expect(bay(page, 1)).toHaveAccessibleName(/20 TB drive, in no group/)
+})
+
+test('many designs are found, ordered and shown page by page', async ({
+  house,
+  quietPage: page,
+}) => {
+  const document = JSON.parse(await readFile('demo/designs/warm-room-shelf.json', 'utf8')) as object
+  for (let count = 0; count < 55; count += 1) {
+    await page.request.post(`${house.url}/api/designs`, {
+      data: { document: { ...document, name: `Barn ${String(count).padStart(2, '0')}` } },
+    })
+  }
+  await page.goto(house.url)
+  const rows = page.getByRole('list', { name: 'Designs' }).getByRole('listitem')
+  await expect(rows).toHaveCount(50)
+  await page.getByRole('button', { name: 'Show more (8 left)' }).click()
+  await expect(rows).toHaveCount(58)
+  await page.getByLabel('Find a design').fill('barn 07')
+  await expect(rows).toHaveCount(1)
+  await page.getByLabel('Find a design').fill('nothing like it')
+  await expect(page.getByText('No design has these words.')).toBeVisible()
+  await page.getByLabel('Find a design').fill('')
+  await expect(rows).toHaveCount(58)
+  await page.getByRole('combobox', { name: 'Order' }).click()
+  await page.getByRole('option', { name: 'most usable space first' }).click()
+  await expect(rows.first()).toContainText('Cabin archive')
 })
 
 test('many designs and a very long name', async ({ house, quietPage: page }) => {

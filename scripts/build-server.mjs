@@ -1,10 +1,13 @@
-// One file for the server: our own packages go in, everything from the registry stays outside.
+// The server and the thread that works summaries out, a file each: our own packages go in, everything from the registry stays outside.
 import { build } from 'esbuild'
 import { resolve } from 'node:path'
 
 await build({
-  entryPoints: ['apps/server/src/main.ts'],
-  outfile: 'dist/server/main.js',
+  entryPoints: {
+    main: 'apps/server/src/main.ts',
+    summaryWorker: 'apps/server/src/designs/summaryWorker.ts',
+  },
+  outdir: 'dist/server',
   bundle: true,
   platform: 'node',
   target: 'node20',

@@ -1,11 +1,11 @@
-import {
-  type DesignOnShelf,
-  isUnread,
-  type ProblemDocument,
-  type RemovedDesign,
-  type RevisionSummary,
-  type SetAsideSummary,
-  type StoredDesign,
+import type {
+  PartPage,
+  ProblemDocument,
+  RemovedDesign,
+  RevisionSummary,
+  SetAsideSummary,
+  ShelfPage,
+  StoredDesign,
 } from '@flint/contract'
 import { type Design, newDesign, renameDesign } from '@flint/core/editing'
 import request from 'supertest'
@@ -218,7 +218,7 @@ test('a design taken off the shelf can be put back', async () => {
   const { id } = await create(newDesign('Gone'))
   const names = async (): Promise<string[]> => {
     const { body } = await api().get('/api/designs').expect(200)
-    return (body as StoredDesign[]).map(({ document }) => document.name)
+    return (body as ShelfPage).rows.map(({ name }) => name)
   }
   await api().delete(`/api/designs/${id}`).send({}).expect(204)
   expect(await names()).not.toContain('Gone')
@@ -279,7 +279,7 @@ describe('ways back', () => {
     await save(id, 1, renameDesign(document, 'Taken off, renamed')).expect(200)
     await api().delete(`/api/designs/${id}`).send({}).expect(204)
     const removed = async () =>
-      ((await api().get('/api/designs/removed').expect(200)).body as RemovedDesign[]).find(
+      ((await api().get('/api/removed-designs').expect(200)).body as RemovedDesign[]).find(
         (one) => one.id === id,
       )
     expect(await removed()).toMatchObject({ name: 'Taken off, renamed' })
@@ -295,15 +295,24 @@ describe('what a newer Flint Shelf has made', () => {
       `UPDATE design_revision SET document = document || '{"version": 99, "more": true}' WHERE design_id = $1`,
       [id],
     )
-    const { body } = await api().get('/api/designs').expect(200)
-    const list = body as DesignOnShelf[]
-    expect(list.filter((one) => !isUnread(one)).length).toBeGreaterThanOrEqual(3)
-    expect(list.find((one) => one.id === id)).toMatchObject({
-      name: 'Of tomorrow',
-      unread:
-        'It was made by a newer Flint Shelf: its document version is 99, and 6 is the newest read here.',
-      document: { version: 99, more: true },
+    await server.database.query(`UPDATE design_summary SET made_by = 'another build'`)
+    await server.house.summaries.fillIn()
+    const { body } = await api().get('/api/designs').query({ find: 'tomorrow' }).expect(200)
+    expect(body).toMatchObject({
+      total: 1,
+      rows: [
+        {
+          name: 'Of tomorrow',
+          unread:
+            'It was made by a newer Flint Shelf: its document version is 99, and 6 is the newest read here.',
+          isPending: false,
+        },
+      ],
     })
+    const { body: taken } = await api().get(`/api/designs/${id}/document`).expect(200)
+    expect(taken).toMatchObject({ version: 99, more: true })
+    const all = (await api().get('/api/designs').expect(200)).body as ShelfPage
+    expect(all.rows.filter(({ unread }) => unread === null).length).toBeGreaterThanOrEqual(3)
     const { body: refused } = await api().get(`/api/designs/${id}`).expect(422)
     expect((refused as ProblemDocument).detail).toContain('Of tomorrow cannot be read.')
     await save(id, 1, renameDesign(document, 'Mine')).expect(200)
@@ -316,7 +325,7 @@ describe('what a newer Flint Shelf has made', () => {
       [{ kind: 'thinking machine', maker: 'Nobody', model: 'Thinker' }],
     )
     const { body } = await api().get('/api/parts').expect(200)
-    expect((body as unknown[]).length).toBeGreaterThan(50)
+    expect((body as PartPage).parts.length).toBeGreaterThan(50)
     await api()
       .get('/api/parts/unread')
       .expect(200, [{ slug: 'of-tomorrow', name: 'Nobody Thinker' }])

@@ -1,4 +1,4 @@
-import type { ProblemDocument, StoredDesign, StoredPart } from '@flint/contract'
+import type { PartPage, ProblemDocument, ShelfPage, ShelfRow, StoredDesign } from '@flint/contract'
 import { renameDesign } from '@flint/core/editing'
 import request from 'supertest'
 import { startTestServer, type TestServer } from '../support/testServer'
@@ -10,16 +10,16 @@ beforeAll(async () => {
 afterAll(() => server.stop())
 
 const api = () => request(server.app)
-const shelf = async (): Promise<StoredDesign[]> =>
-  (await api().get('/api/designs').expect(200)).body as StoredDesign[]
+const shelf = async (): Promise<ShelfRow[]> =>
+  ((await api().get('/api/designs').expect(200)).body as ShelfPage).rows
 
 test('an empty database is filled with the demo', async () => {
-  expect((await shelf()).map(({ document }) => document.name)).toEqual([
+  expect((await shelf()).map(({ name }) => name)).toEqual([
     'Cabin archive',
     'Warm-room shelf',
     'Drawer of drives',
   ])
-  const parts = (await api().get('/api/parts').expect(200)).body as StoredPart[]
+  const { parts } = (await api().get('/api/parts').expect(200)).body as PartPage
   const count = (kind: string) => parts.filter(({ sheet }) => sheet.kind === kind).length
   expect(count('drive')).toBeGreaterThanOrEqual(6)
   expect(count('chassis')).toBeGreaterThanOrEqual(3)
@@ -31,14 +31,18 @@ test('an empty database is filled with the demo', async () => {
 test('restoring the demo brings back what was removed and keeps what was changed as a revision', async () => {
   const [cabin, warm] = await shelf()
   if (!cabin || !warm) throw new Error('no demo')
+  const { body: stored } = await api().get(`/api/designs/${cabin.id}`).expect(200)
   await api()
     .put(`/api/designs/${cabin.id}`)
-    .send({ basedOnRevision: 1, document: renameDesign(cabin.document, 'Changed') })
+    .send({
+      basedOnRevision: 1,
+      document: renameDesign((stored as StoredDesign).document, 'Changed'),
+    })
     .expect(200)
   await api().delete(`/api/designs/${warm.id}`).send({}).expect(204)
-  await api().post('/api/demo/restore').send({}).expect(200)
+  await api().post('/api/demo/restore').send({}).expect(204)
   const after = await shelf()
-  expect(after.map(({ document }) => document.name)).toEqual([
+  expect(after.map(({ name }) => name)).toEqual([
     'Cabin archive',
     'Warm-room shelf',
     'Drawer of drives',

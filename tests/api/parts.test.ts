@@ -1,4 +1,11 @@
-import type { ProblemDocument, StoredDesign, StoredPart, TakenIn } from '@flint/contract'
+import type {
+  PartPage,
+  ProblemDocument,
+  RemovedPart,
+  StoredDesign,
+  StoredPart,
+  TakenIn,
+} from '@flint/contract'
 import { type CataloguePart, newDesign, partSheet } from '@flint/core/editing'
 import request from 'supertest'
 import { readFileSync } from 'node:fs'
@@ -13,7 +20,7 @@ afterAll(() => server.stop())
 
 const api = () => request(server.app)
 const list = async (): Promise<StoredPart[]> =>
-  (await api().get('/api/parts').expect(200)).body as StoredPart[]
+  ((await api().get('/api/parts').expect(200)).body as PartPage).parts
 const find = async (slug: string): Promise<StoredPart | undefined> =>
   (await list()).find((part) => part.slug === slug)
 const fan = (model: string, change: object = {}): CataloguePart => ({
@@ -61,10 +68,42 @@ describe('parts of one’s own', () => {
   })
 })
 
+describe('removed parts', () => {
+  const removed = async (slug: string): Promise<RemovedPart[]> =>
+    ((await api().get('/api/removed-parts').expect(200)).body as RemovedPart[]).filter(
+      (one) => one.slug === slug,
+    )
+
+  test('are listed, come back with what is owned of them, and are deleted only from there', async () => {
+    const { slug, sheet } = fan('Missed')
+    await api().put(`/api/parts/${slug}`).send({ sheet }).expect(200)
+    await api().put(`/api/parts/${slug}/owned`).send({ ownedPieces: 2 }).expect(200)
+    await api().delete(`/api/removed-parts/${slug}`).send({}).expect(404)
+    await api().delete(`/api/parts/${slug}`).send({}).expect(204)
+    expect(await removed(slug)).toMatchObject([{ slug, name: 'Mine Missed' }])
+    const { body } = await api().post(`/api/removed-parts/${slug}/return`).send({}).expect(200)
+    expect(body).toMatchObject({ slug, ownedPieces: 2 })
+    expect(await find(slug)).toBeDefined()
+    await api().delete(`/api/parts/${slug}`).send({}).expect(204)
+    await api().delete(`/api/removed-parts/${slug}`).send({}).expect(204)
+    expect(await removed(slug)).toEqual([])
+    await api().post(`/api/removed-parts/${slug}/return`).send({}).expect(404)
+  })
+
+  test('one kept again under its name is no longer among them', async () => {
+    const { slug, sheet } = fan('Again')
+    await api().put(`/api/parts/${slug}`).send({ sheet }).expect(200)
+    await api().delete(`/api/parts/${slug}`).send({}).expect(204)
+    await api().put(`/api/parts/${slug}`).send({ sheet }).expect(200)
+    expect(await removed(slug)).toEqual([])
+    expect((await find(slug))?.version).toBe(2)
+  })
+})
+
 describe('what is owned', () => {
   test('is noted for shipped parts too, and outlives the next start', async () => {
     await api().put('/api/parts/brisk-120/owned').send({ ownedPieces: 3 }).expect(200)
-    await api().post('/api/demo/restore').send({}).expect(200)
+    await api().post('/api/demo/restore').send({}).expect(204)
     expect(await find('brisk-120')).toMatchObject({ ownedPieces: 3, origin: 'shipped' })
   })
 
@@ -150,4 +189,26 @@ test('what an older version stored is read with what has come since as not known
     [{ kind: 'fan', maker: 'Mine', model: 'Old', sizeMm: 80 }],
   )
   expect((await find('mine-old'))?.sheet).toMatchObject({ idleWatts: null, sources: {} })
+})
+
+test('the catalogue comes in pages', async () => {
+  const parts = Array.from({ length: 500 }, (_, at) => fan(`Page${String(at).padStart(3, '0')}`))
+  await api().post('/api/parts/take-in').send({ parts }).expect(200)
+  const slugs: string[] = []
+  let [next, pages]: [string | null, number] = ['', 0]
+  while (next !== null) {
+    const { body } = await api()
+      .get('/api/parts')
+      .query(next ? { after: next } : {})
+      .expect(200)
+    const page = body as PartPage
+    slugs.push(...page.parts.map(({ slug }) => slug))
+    next = page.next
+    pages += 1
+  }
+  expect(pages).toBe(2)
+  expect(new Set(slugs).size).toBe(slugs.length)
+  expect(slugs).toEqual(expect.arrayContaining(parts.map(({ slug }) => slug)))
+  await api().get('/api/parts?after=a&after=b').expect(400)
+  await api().get('/api/parts?befor=a').expect(400)
 })

@@ -2,7 +2,8 @@ import { join } from 'node:path'
 import type { Express } from 'express'
 import { pino } from 'pino'
 import type { DataSource } from 'typeorm'
-import { makeApp } from '../../apps/server/src/app'
+import { type App, type AppSettings, makeApp } from '../../apps/server/src/app'
+import { type Summariser, summariserHere } from '../../apps/server/src/designs/summariser'
 import { makeDataSource } from '../../apps/server/src/database/dataSource'
 import { makeTestDatabase } from './testDatabase'
 
@@ -11,20 +12,39 @@ const ROOT = join(import.meta.dirname, '..', '..')
 export interface TestServer {
   app: Express
   database: DataSource
+  routes: App['routes']
+  house: App['house']
   stop: () => Promise<void>
 }
 
-/** The server over a database of its own, with the demo loaded. */
-export async function startTestServer(): Promise<TestServer> {
+/** The code with which the first account of a server with accounts is made. */
+export const FIRST_CODE = 'ABCD-EFGH'
+
+export const TEST_SETTINGS: AppSettings = {
+  hostNames: [],
+  webFolder: join(ROOT, 'dist', 'web'),
+  demoFolder: join(ROOT, 'demo'),
+  needsAccounts: false,
+  firstCode: FIRST_CODE,
+  sessionSecret: 'of a test',
+  proxy: null,
+}
+
+/** The server over a database of its own, with the demo loaded; open to this machine, unless it is said otherwise. */
+export async function startTestServer(
+  needsAccounts = false,
+  summariser: Summariser = summariserHere,
+): Promise<TestServer> {
   const database = makeDataSource({ database: await makeTestDatabase() })
   await database.initialize()
   await database.runMigrations()
-  const settings = {
-    hostNames: [],
-    webFolder: join(ROOT, 'dist', 'web'),
-    demoFolder: join(ROOT, 'demo'),
-  }
-  const { express, demo } = makeApp(database, settings, pino({ level: 'silent' }))
+  const settings = { ...TEST_SETTINGS, needsAccounts }
+  const { express, demo, routes, house } = makeApp(
+    database,
+    settings,
+    pino({ level: 'silent' }),
+    summariser,
+  )
   await demo.loadWhenEmpty()
-  return { app: express, database, stop: () => database.destroy() }
+  return { app: express, database, routes, house, stop: () => database.destroy() }
 }

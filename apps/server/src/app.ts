@@ -1,6 +1,8 @@
 import { join } from 'node:path'
+import compression from 'compression'
 import express, { type Express } from 'express'
 import helmet from 'helmet'
+import type { Pool } from 'pg'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import type { DataSource } from 'typeorm'
@@ -8,14 +10,30 @@ import { catalogueRoutes } from './catalogue/catalogueRoutes'
 import { CatalogueStore } from './catalogue/catalogueStore'
 import { DemoLoader } from './demo/demoLoader'
 import { demoRoutes } from './demo/demoRoutes'
+import { rightTo } from './designs/designRights'
 import { designRoutes } from './designs/designRoutes'
 import { DesignStore } from './designs/designStore'
+import { pastRoutes } from './designs/pastRoutes'
+import { PastStore } from './designs/pastStore'
+import { sharingRoutes } from './designs/sharingRoutes'
+import { SharingStore } from './designs/sharingStore'
+import { type Summariser, summariserHere } from './designs/summariser'
+import { SummaryStore } from './designs/summaryStore'
+import { everythingRoutes } from './everything/everythingRoutes'
 import { healthRoutes } from './health/healthRoutes'
 import { inTurn } from './http/inTurn'
 import { onlyPlainJson } from './http/onlyPlainJson'
 import { onlyJsonChanges, onlyOwnHosts } from './http/onlyOwnHosts'
 import { problemHandler } from './http/problemHandler'
 import { notFound } from './http/problems'
+import { type ApiRoute, guardedRouter } from './people/apiRoute'
+import { Attempts } from './people/attempts'
+import { ChangeStore } from './people/changeStore'
+import { identify, principalOf } from './people/identify'
+import { peopleRoutes } from './people/peopleRoutes'
+import { PeopleStore } from './people/peopleStore'
+import { actorName } from './people/principal'
+import { renewSession, sessions } from './people/sessions'
 import type { Settings } from './settings'
 
 const LARGEST_BODY = '2mb'
@@ -26,33 +44,95 @@ const LONGEST_MESSAGE = 200
 export interface App {
   express: Express
   demo: DemoLoader
+  /** All that it can be asked for below /api, but for its health. */
+  routes: readonly ApiRoute[]
+  house: House
+}
+
+export type AppSettings = Pick<
+  Settings,
+  | 'hostNames'
+  | 'webFolder'
+  | 'demoFolder'
+  | 'needsAccounts'
+  | 'firstCode'
+  | 'sessionSecret'
+  | 'proxy'
+>
+
+/** What the server keeps in order by itself, beside answering. */
+export interface House {
+  designs: DesignStore
+  past: PastStore
+  summaries: SummaryStore
 }
 
 /** The whole server, not yet listening. */
 export function makeApp(
   database: DataSource,
-  settings: Pick<Settings, 'hostNames' | 'webFolder' | 'demoFolder'>,
+  settings: AppSettings,
   logger: Logger,
+  summariser: Summariser = summariserHere,
 ): App {
-  const designs = new DesignStore(database)
+  const summaries = new SummaryStore(database, summariser)
+  const designs = new DesignStore(database, summaries)
+  const past = new PastStore(database)
+  const sharing = new SharingStore(database)
   const catalogue = new CatalogueStore(database)
+  const people = new PeopleStore(database)
+  const changes = new ChangeStore(database)
   const demo = new DemoLoader(settings.demoFolder, designs, catalogue)
+  const routes: readonly ApiRoute[] = [
+    ...designRoutes(designs, summaries),
+    ...pastRoutes(past, designs),
+    ...sharingRoutes(sharing, changes),
+    ...catalogueRoutes(catalogue),
+    ...demoRoutes(demo),
+    ...everythingRoutes(designs, summaries, catalogue),
+    ...peopleRoutes(people, changes, new Attempts(), settings),
+  ]
 
   const app = express()
   app.disable('x-powered-by')
+  // Whose word is taken for who asks, and whether they do so by HTTPS.
+  app.set('trust proxy', settings.proxy ?? false)
   app.use(requestLog(logger))
   app.use(onlyOwnHosts(settings.hostNames))
   app.use(securityHeaders())
+  app.use(compression())
 
   const api = express.Router()
   api.use('/health', healthRoutes(database))
   api.use(onlyJsonChanges)
   api.use(inTurn())
+  if (settings.needsAccounts) {
+    const { master } = database.driver as unknown as { master: Pool }
+    api.use(sessions(master, settings.sessionSecret), renewSession)
+  }
+  api.use(
+    identify({
+      needsAccounts: settings.needsAccounts,
+      people,
+      designOfLink: (key) => sharing.designOfLink(key),
+    }),
+  )
   api.use(express.json({ limit: LARGEST_BODY }))
   api.use(onlyPlainJson)
-  api.use('/designs', designRoutes(designs))
-  api.use('/parts', catalogueRoutes(catalogue))
-  api.use('/demo', demoRoutes(demo, designs))
+  api.use(
+    guardedRouter(routes, {
+      principalOf,
+      rightTo: (principal, designId) => rightTo(database, principal, designId),
+      noteChange: async (principal, { does }, { params }) => {
+        const { id = null, ...others } = params
+        const [about = null] = Object.values(others)
+        const actor = actorName(principal)
+        const change = { actor, did: does ?? '', designId: asText(id), about: asText(about) }
+        await changes.note(change).catch((error: unknown) => {
+          logger.error({ err: errorLine(error as Error) }, 'a change was not noted')
+        })
+      },
+    }),
+  )
   api.use(() => {
     throw notFound('There is nothing at this address.')
   })
@@ -64,8 +144,11 @@ export function makeApp(
     response.set('Cache-Control', 'no-cache').sendFile(join(settings.webFolder, 'index.html'))
   })
   app.use(problemHandler)
-  return { express: app, demo }
+  return { express: app, demo, routes, house: { designs, past, summaries } }
 }
+
+const asText = (value: string | string[] | null): string | null =>
+  value === null ? null : String(value)
 
 /** An error without what it was about: a failed query carries whole documents. */
 const errorLine = ({ name, message, stack, code }: Error & { code?: unknown }): object => ({

@@ -1,7 +1,12 @@
-import type { Server } from 'node:http'
+import { readFileSync } from 'node:fs'
+import { createServer } from 'node:http'
+import { createServer as createSecureServer } from 'node:https'
+import { join } from 'node:path'
 import { pino } from 'pino'
 import { makeApp } from './app'
 import { makeDataSource } from './database/dataSource'
+import { summariserOnThread } from './designs/summariser'
+import { keepHouse } from './keepHouse'
 import { readSettings } from './settings'
 
 const settings = readSettings(process.env)
@@ -10,27 +15,40 @@ const logger = pino({ level: settings.logLevel })
 const database = makeDataSource(settings)
 await database.initialize()
 await database.runMigrations()
-const { express, demo } = makeApp(database, settings, logger)
+const summariser = summariserOnThread(join(import.meta.dirname, 'summaryWorker.js'))
+const { express, demo, house } = makeApp(database, settings, logger, summariser)
 await demo.loadWhenEmpty()
 
-const server: Server = express.listen(settings.port, settings.host, (error) => {
-  if (error) {
-    process.stderr.write(`Port ${settings.port} on ${settings.host} cannot be used.\n`)
-    process.exit(1)
-  }
+const { certificate } = settings
+const server = certificate
+  ? createSecureServer(
+      {
+        cert: readFileSync(certificate.certificateFile),
+        key: readFileSync(certificate.keyFile),
+      },
+      express,
+    )
+  : createServer(express)
+server.once('error', () => {
+  process.stderr.write(`Port ${settings.port} on ${settings.host} cannot be used.\n`)
+  process.exit(1)
+})
+server.listen(settings.port, settings.host, () => {
   logger.info({ host: settings.host, port: settings.port }, 'listening')
 })
+const stopKeeping = keepHouse(house, logger)
 
 /** How long requests under way may take once the server is to stop. */
 const LONGEST_GOODBYE_MS = 5_000
 
 /** Lets running requests end, takes no more on the same connections, then leaves the database in order. */
 function stop(): void {
+  stopKeeping()
   server.prependListener('request', (_request, response) => {
     response.setHeader('Connection', 'close')
   })
   server.close(() => {
-    void database.destroy().finally(() => process.exit(0))
+    void Promise.allSettled([database.destroy(), summariser.close()]).then(() => process.exit(0))
   })
   server.closeIdleConnections()
   setTimeout(() => {

@@ -10,7 +10,19 @@ export interface Settings {
   /** The folder with the demo catalogue and designs. */
   demoFolder: string
   logLevel: string
+  /** Whether it can be reached from elsewhere, so that people have to sign in. */
+  needsAccounts: boolean
+  /** With which the first account can be made; null where none can. */
+  firstCode: string | null
+  /** What the cookies of sessions are signed with. */
+  sessionSecret: string
+  /** Addresses whose word is taken for who asks and how, as Express names them; null without a proxy. */
+  proxy: string | null
+  /** Files of a certificate and its key, in PEM; null to speak plain HTTP. */
+  certificate: { certificateFile: string; keyFile: string } | null
 }
+
+const HERE_ONLY = /^(127\.\d+\.\d+\.\d+|::1|localhost)$/
 
 /** @throws Error with a sentence that names the variable */
 export function readSettings(environment: NodeJS.ProcessEnv): Settings {
@@ -26,8 +38,16 @@ export function readSettings(environment: NodeJS.ProcessEnv): Settings {
     }
     return value
   }
+  const host = environment.FLINT_HOST ?? '127.0.0.1'
+  const proxy = environment.FLINT_PROXY ?? null
+  const needsAccounts =
+    !HERE_ONLY.test(host) || proxy !== null || environment.FLINT_ACCOUNTS === '1'
+  const [certificateFile, keyFile] = [environment.FLINT_CERTIFICATE, environment.FLINT_KEY]
+  if (Boolean(certificateFile) !== Boolean(keyFile)) {
+    throw new Error('FLINT_CERTIFICATE and FLINT_KEY go together: set both, or none.')
+  }
   return {
-    host: environment.FLINT_HOST ?? '127.0.0.1',
+    host,
     hostNames: [environment.FLINT_HOST ?? '', ...(environment.FLINT_HOST_NAMES ?? '').split(',')]
       .map((name) => name.trim())
       .filter((name) => name !== ''),
@@ -42,5 +62,10 @@ export function readSettings(environment: NodeJS.ProcessEnv): Settings {
     webFolder: required('FLINT_WEB_FOLDER'),
     demoFolder: required('FLINT_DEMO_FOLDER'),
     logLevel: environment.FLINT_LOG_LEVEL ?? 'info',
+    needsAccounts,
+    firstCode: environment.FLINT_FIRST_CODE ?? null,
+    sessionSecret: needsAccounts ? required('FLINT_SESSION_SECRET') : '',
+    proxy,
+    certificate: certificateFile && keyFile ? { certificateFile, keyFile } : null,
   }
 }

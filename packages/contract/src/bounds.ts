@@ -6,3 +6,17 @@ export const ENTRIES_PER_PAGE = 100
 
 /** Attempts without an answer that a save names at most. */
 export const MOST_UNANSWERED = 50
+
+/** Designs of one page of the shelf. */
+export const DESIGNS_PER_PAGE = 50
+
+/** Days after which a removed thing is offered to be deleted for good. */
+export const DAYS_IN_BIN = 30
+
+/** Length of a password, after NIST SP 800-63B (2024): at least 8, and long ones are taken. */
+export const SHORTEST_PASSWORD = 8
+export const LONGEST_PASSWORD = 200
+export const LONGEST_PERSON_NAME = 60
+
+/** Days that a link to a design can be made for. */
+export const LONGEST_LINK_DAYS = 365

@@ -1,4 +1,6 @@
 import type { CataloguePart, Design } from '@flint/core/editing'
+import type { DesignSummary } from '@flint/core/figures'
+import type { DesignRight } from './people'
 
 /** A design as the server keeps it. */
 export interface StoredDesign {
@@ -9,22 +11,36 @@ export interface StoredDesign {
   document: Design
 }
 
-/** A design on the shelf that this Flint Shelf cannot read: a newer one made it, or something broke it. */
-export interface UnreadDesign {
+/** A design on the shelf, as the list shows it. */
+export interface ShelfRow {
   id: string
   revision: number
   savedAt: string
-  /** As far as it can be told. */
   name: string
-  /** Why it cannot be read, one sentence. */
-  unread: string
-  /** As it is stored, to be taken along as a file. */
-  document: unknown
+  /** The beginning of them. */
+  notes: string
+  /** Null while its figures are being worked out, and where that takes too long. */
+  summary: DesignSummary | null
+  /** Whether its figures are still being worked out. */
+  isPending: boolean
+  /** Why it cannot be read, one sentence: a newer Flint Shelf made it, or something broke it. */
+  unread: string | null
+  /** What whoever asks may do with it. */
+  right: DesignRight
 }
 
-export type DesignOnShelf = StoredDesign | UnreadDesign
+export interface ShelfPage {
+  /** Designs on all pages. */
+  total: number
+  rows: ShelfRow[]
+}
 
-export const isUnread = (design: DesignOnShelf): design is UnreadDesign => 'unread' in design
+/** A design that holds a part. */
+export interface PartUse {
+  id: string
+  name: string
+  pieces: number
+}
 
 /** A part of the catalogue that this Flint Shelf cannot read; it is left as it is. */
 export interface UnreadPart {
@@ -37,6 +53,8 @@ export interface RevisionSummary {
   revision: number
   savedAt: string
   name: string
+  /** The name that somebody gave the revision; one with a name is never thinned. */
+  label: string | null
 }
 
 /** A version that came too late for a revision, kept beside them. */
@@ -67,6 +85,32 @@ export interface DesignConflict {
 }
 
 export type StoredPart = CataloguePart & { origin: 'shipped' | 'own'; ownedPieces: number }
+
+/** A page of the catalogue. */
+export interface PartPage {
+  parts: StoredPart[]
+  /** The name to ask for the next page with; null on the last one. */
+  next: string | null
+}
+
+/** A part of one's own that was removed. */
+export interface RemovedPart {
+  slug: string
+  name: string
+  removedAt: string
+}
+
+/** Everything that somebody has, in one file. */
+export interface Everything {
+  format: typeof EVERYTHING_FORMAT
+  version: 1
+  madeAt: string
+  /** As they are stored, or brought up to date where they can be read. */
+  designs: unknown[]
+  /** Parts of one's own, as the catalogue's file has them. */
+  parts: unknown[]
+}
+export const EVERYTHING_FORMAT = 'flint-shelf/everything'
 
 /** What became of parts that were to be taken in. */
 export interface TakenIn {

@@ -1,18 +1,66 @@
-export { ENTRIES_PER_PAGE, MOST_UNANSWERED, PARTS_PER_REQUEST } from './bounds'
+export {
+  DAYS_IN_BIN,
+  DESIGNS_PER_PAGE,
+  ENTRIES_PER_PAGE,
+  LONGEST_LINK_DAYS,
+  LONGEST_PASSWORD,
+  LONGEST_PERSON_NAME,
+  MOST_UNANSWERED,
+  PARTS_PER_REQUEST,
+  SHORTEST_PASSWORD,
+} from './bounds'
 export { CreateDesign, SaveDesign } from './designRequests'
 export {
-  isUnread,
   type DesignConflict,
-  type DesignOnShelf,
+  type Everything,
+  EVERYTHING_FORMAT,
+  type PartPage,
+  type PartUse,
   type RemovedDesign,
+  type RemovedPart,
   type RevisionSummary,
   type SetAside,
   type SetAsideSummary,
+  type ShelfPage,
+  type ShelfRow,
   type StoredDesign,
   type StoredPart,
   type TakenIn,
-  type UnreadDesign,
   type UnreadPart,
 } from './designResponses'
+export {
+  ListDesigns,
+  ListEntries,
+  ListParts,
+  ListRevisions,
+  NameRevision,
+  SHELF_ORDERS,
+  type ShelfOrder,
+} from './listRequests'
 export { KeepPart, NoteOwned, TakeInParts } from './partRequests'
+export {
+  type Account,
+  type ApiToken,
+  type ChangeEntry,
+  DESIGN_ACCESSES,
+  type DesignAccess,
+  type DesignLink,
+  type DesignRight,
+  LINK_HEADER,
+  type MadeSecret,
+  type Session,
+  type Sharing,
+  TOKEN_SCOPES,
+  type TokenScope,
+} from './people'
+export {
+  ChangeAccount,
+  ChangePassword,
+  MakeAccount,
+  MakeFirstAccount,
+  MakeLink,
+  MakeToken,
+  ShareDesign,
+  SignIn,
+} from './peopleRequests'
 export { PROBLEM_MEDIA_TYPE, type FieldProblem, type ProblemDocument } from './problemDocument'

@@ -13,7 +13,7 @@ export { coolerClearance } from './fit/coolerClearance'
 export { plugRoomMm } from './fit/plugRoom'
 export type { Bay, BayBlock } from './machine/bays'
 export { bayName } from './machine/bayPlan'
-export { type Front, frontsExtent, frontsOf, frontsOfDesign } from './machine/fronts'
+export { type Front, frontsExtent, frontsOf } from './machine/fronts'
 export type { CardPlace } from './machine/cardPlaces'
 export {
   BEHIND_DRIVES_MM,

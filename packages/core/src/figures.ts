@@ -1,6 +1,7 @@
 /** Designs resolved, measured and judged. */
 import './schemaWithoutEval'
 
+export { designSummary, type DesignSummary, type SmallFront } from './designSummary'
 export { type Evaluation, evaluate, Evaluator } from './evaluate'
 export { findingWords, type FindingWords } from './findings/findingWords'
 export type { AnyFinding, FindingCode } from './findings/rules'

@@ -1,50 +1,110 @@
-import { type FieldProblem, KeepPart, NoteOwned, TakeInParts } from '@flint/contract'
+import { type FieldProblem, KeepPart, ListParts, NoteOwned, TakeInParts } from '@flint/contract'
 import { type CataloguePart, cataloguePart, problemsOf, withSheetToday } from '@flint/core/editing'
-import { type Request, Router } from 'express'
+import type { Request } from 'express'
 import { badRequest, notFound } from '../http/problems'
-import { readBody } from '../http/readBody'
+import { readBody, readQuery } from '../http/readBody'
+import type { ApiRoute } from '../people/apiRoute'
 import type { CatalogueStore } from './catalogueStore'
 
-export function catalogueRoutes(catalogue: CatalogueStore): Router {
-  const router = Router()
-
-  router.get('/', async (_request, response) => {
-    response.json(await catalogue.list())
-  })
-
-  router.get('/unread', async (_request, response) => {
-    response.json(await catalogue.unread())
-  })
-
-  router.post('/take-in', async (request, response) => {
-    const { parts } = await readBody(TakeInParts, request.body)
-    const read = parts.map(readPart)
-    const twice = namedTwice(read)
-    if (twice.length > 0) throw badRequest(twice)
-    response.json(await catalogue.takeIn(read))
-  })
-
-  router.put('/:slug', async (request, response) => {
-    const { sheet } = await readBody(KeepPart, request.body)
-    const slug = partSlug(request)
-    const part = cataloguePart.safeParse(withSheetToday({ slug, version: 1, sheet }), {
-      reportInput: true,
-    })
-    if (!part.success) throw badRequest(problemsOf(part.error.issues))
-    response.json(await catalogue.keepOwn(slug, part.data.sheet))
-  })
-
-  router.delete('/:slug', async (request, response) => {
-    await catalogue.removeOwn(partSlug(request))
-    response.status(204).end()
-  })
-
-  router.put('/:slug/owned', async (request, response) => {
-    const { ownedPieces } = await readBody(NoteOwned, request.body)
-    response.json(await catalogue.noteOwned(partSlug(request), ownedPieces))
-  })
-
-  return router
+/** The parts that designs are made of. */
+export function catalogueRoutes(catalogue: CatalogueStore): ApiRoute[] {
+  return [
+    {
+      method: 'get',
+      path: '/parts',
+      needs: 'look',
+      does: null,
+      answer: async (request, response) => {
+        const { after = '' } = await readQuery(ListParts, request.query)
+        response.json(await catalogue.page(after))
+      },
+    },
+    {
+      method: 'get',
+      path: '/parts/unread',
+      needs: 'look',
+      does: null,
+      answer: async (_request, response) => {
+        response.json(await catalogue.unread())
+      },
+    },
+    {
+      method: 'post',
+      path: '/parts/take-in',
+      needs: 'change',
+      does: 'took parts in',
+      answer: async (request, response) => {
+        const { parts } = await readBody(TakeInParts, request.body)
+        const read = parts.map(readPart)
+        const twice = namedTwice(read)
+        if (twice.length > 0) throw badRequest(twice)
+        response.json(await catalogue.takeIn(read))
+      },
+    },
+    {
+      method: 'put',
+      path: '/parts/:slug',
+      needs: 'change',
+      does: 'kept a part',
+      answer: async (request, response) => {
+        const { sheet } = await readBody(KeepPart, request.body)
+        const slug = partSlug(request)
+        const part = cataloguePart.safeParse(withSheetToday({ slug, version: 1, sheet }), {
+          reportInput: true,
+        })
+        if (!part.success) throw badRequest(problemsOf(part.error.issues))
+        response.json(await catalogue.keepOwn(slug, part.data.sheet))
+      },
+    },
+    {
+      method: 'delete',
+      path: '/parts/:slug',
+      needs: 'change',
+      does: 'removed a part',
+      answer: async (request, response) => {
+        await catalogue.removeOwn(partSlug(request))
+        response.status(204).end()
+      },
+    },
+    {
+      method: 'put',
+      path: '/parts/:slug/owned',
+      needs: 'change',
+      does: 'noted owned pieces',
+      answer: async (request, response) => {
+        const { ownedPieces } = await readBody(NoteOwned, request.body)
+        response.json(await catalogue.noteOwned(partSlug(request), ownedPieces))
+      },
+    },
+    {
+      method: 'get',
+      path: '/removed-parts',
+      needs: 'look',
+      does: null,
+      answer: async (_request, response) => {
+        response.json(await catalogue.removed())
+      },
+    },
+    {
+      method: 'post',
+      path: '/removed-parts/:slug/return',
+      needs: 'change',
+      does: 'put a part back',
+      answer: async (request, response) => {
+        response.json(await catalogue.putBack(partSlug(request)))
+      },
+    },
+    {
+      method: 'delete',
+      path: '/removed-parts/:slug',
+      needs: 'change',
+      does: 'deleted a part for good',
+      answer: async (request, response) => {
+        await catalogue.forget(partSlug(request))
+        response.status(204).end()
+      },
+    },
+  ]
 }
 
 function partSlug(request: Request): string {

@@ -1,6 +1,14 @@
-import type { StoredPart, TakenIn, UnreadPart } from '@flint/contract'
+import {
+  ENTRIES_PER_PAGE,
+  type PartPage,
+  PARTS_PER_REQUEST,
+  type RemovedPart,
+  type StoredPart,
+  type TakenIn,
+  type UnreadPart,
+} from '@flint/contract'
 import { type CataloguePart, partSheet, type PartSheet, withFieldsToday } from '@flint/core/editing'
-import { type DataSource, type EntityManager, In } from 'typeorm'
+import { type DataSource, type EntityManager, In, IsNull, MoreThan, Not } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { PartEntity } from './partEntity'
 
@@ -13,23 +21,58 @@ const NO_PART = 'There is no such part in the catalogue.'
 export class CatalogueStore {
   constructor(private readonly database: DataSource) {}
 
-  /** Those that can be read. */
-  async list(): Promise<StoredPart[]> {
-    return (await this.rows()).flatMap((row) => readable(row) ?? [])
+  /**
+   * A page of those that can be read, by the alphabet.
+   * @param after the name of the part before the first one; empty for the first page
+   */
+  async page(after: string): Promise<PartPage> {
+    const rows = await this.database.manager.find(PartEntity, {
+      where: { slug: MoreThan(after), removedAt: IsNull() },
+      order: { slug: 'ASC' },
+      take: PARTS_PER_REQUEST,
+    })
+    const next = rows.length === PARTS_PER_REQUEST ? (rows.at(-1)?.slug ?? null) : null
+    return { parts: rows.flatMap((row) => readable(row) ?? []), next }
   }
 
   /** Those that cannot be read: of a kind that a newer Flint Shelf knows, or broken. They stay as they are. */
   async unread(): Promise<UnreadPart[]> {
-    return (await this.rows()).flatMap((row) => {
-      if (readable(row)) return []
-      const { maker, model } = row.sheet as { maker?: unknown; model?: unknown }
-      const name = [maker, model].filter((text) => typeof text === 'string').join(' ')
-      return [{ slug: row.slug, name: name || row.slug }]
+    const rows = await this.database.manager.find(PartEntity, {
+      where: { removedAt: IsNull() },
+      order: { slug: 'ASC' },
     })
+    return rows.flatMap((row) => (readable(row) ? [] : [{ slug: row.slug, name: nameOf(row) }]))
   }
 
-  private rows(): Promise<PartEntity[]> {
-    return this.database.manager.find(PartEntity, { order: { slug: 'ASC' } })
+  /** Parts of one's own, and shipped ones that are owned, as a catalogue file has them. */
+  async ownFileParts(): Promise<object[]> {
+    const rows = await this.database.manager.find(PartEntity, {
+      where: [
+        { origin: 'own', removedAt: IsNull() },
+        { ownedPieces: MoreThan(0), removedAt: IsNull() },
+      ],
+      order: { slug: 'ASC' },
+    })
+    return rows.map(({ slug, version, ownedPieces, sheet }) => ({
+      slug,
+      version,
+      ...(ownedPieces > 0 ? { ownedPieces } : {}),
+      sheet,
+    }))
+  }
+
+  /** Parts of one's own that were removed, the last one first. */
+  async removed(): Promise<RemovedPart[]> {
+    const rows = await this.database.manager.find(PartEntity, {
+      where: { removedAt: Not(IsNull()) },
+      order: { removedAt: 'DESC', slug: 'ASC' },
+      take: ENTRIES_PER_PAGE,
+    })
+    return rows.map((row) => ({
+      slug: row.slug,
+      name: nameOf(row),
+      removedAt: row.removedAt?.toISOString() ?? '',
+    }))
   }
 
   /** Brings shipped parts in, new or newer; parts of one's own and what is owned are left alone. */
@@ -72,6 +115,7 @@ export class CatalogueStore {
         origin: 'own' as const,
         version: (before?.version ?? 0) + 1,
         ownedPieces: before?.ownedPieces ?? 0,
+        removedAt: null,
       })
       return stored(row)
     })
@@ -84,7 +128,25 @@ export class CatalogueStore {
     if (part.origin === 'shipped') {
       throw new HttpProblem(409, 'Not removed', 'Shipped parts stay; only your own can be removed.')
     }
-    await this.database.manager.delete(PartEntity, { slug })
+    if (part.removedAt) throw notFound(NO_PART)
+    await this.database.manager.update(PartEntity, { slug }, { removedAt: new Date() })
+  }
+
+  /** @throws HttpProblem 404 */
+  async putBack(slug: string): Promise<StoredPart> {
+    const { manager } = this.database
+    const { affected } = await manager.update(PartEntity, { slug }, { removedAt: null })
+    if (!affected) throw notFound(NO_PART)
+    return stored(await manager.findOneByOrFail(PartEntity, { slug }))
+  }
+
+  /** Deletes a removed part. @throws HttpProblem 404 when it is not among the removed ones */
+  async forget(slug: string): Promise<void> {
+    const { affected } = await this.database.manager.delete(PartEntity, {
+      slug,
+      removedAt: Not(IsNull()),
+    })
+    if (!affected) throw notFound(NO_PART)
   }
 
   /** @throws HttpProblem 404 */
@@ -101,7 +163,7 @@ export class CatalogueStore {
    */
   async takeIn(parts: readonly CataloguePart[]): Promise<TakenIn> {
     const refused: TakenIn['refused'] = []
-    const rows: (CataloguePart & { origin: 'shipped' | 'own'; ownedPieces: number })[] = []
+    const rows: (CataloguePart & Pick<PartEntity, 'origin' | 'ownedPieces' | 'removedAt'>)[] = []
     await this.changing(async (manager) => {
       const there = await manager.findBy(PartEntity, { slug: In(parts.map(({ slug }) => slug)) })
       const before = new Map(there.map((part) => [part.slug, part]))
@@ -109,12 +171,12 @@ export class CatalogueStore {
         const known = before.get(part.slug)
         const ownedPieces = part.ownedPieces ?? 0
         if (known?.origin !== 'shipped') {
-          rows.push({ ...part, ownedPieces, origin: 'own' })
+          rows.push({ ...part, ownedPieces, origin: 'own', removedAt: null })
         } else if (
           known.sheet.maker === part.sheet.maker &&
           known.sheet.model === part.sheet.model
         ) {
-          rows.push({ ...stored(known), ownedPieces })
+          rows.push({ ...stored(known), ownedPieces, removedAt: null })
         } else {
           refused.push({ slug: part.slug, reason: `${part.slug} is the name of a shipped part.` })
         }
@@ -134,6 +196,12 @@ export class CatalogueStore {
       return work(manager)
     })
   }
+}
+
+/** Maker and model, as far as they can be told. */
+function nameOf({ slug, sheet }: PartEntity): string {
+  const { maker, model } = sheet as { maker?: unknown; model?: unknown }
+  return [maker, model].filter((text) => typeof text === 'string').join(' ') || slug
 }
 
 /** A part kept by an older version lacks the fields that came since; nobody has said those yet. */

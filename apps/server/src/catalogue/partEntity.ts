@@ -18,4 +18,8 @@ export class PartEntity {
 
   @Column({ type: 'jsonb' })
   sheet!: PartSheet
+
+  /** Removed by somebody; it can be put back. */
+  @Column({ type: 'timestamptz', nullable: true })
+  removedAt!: Date | null
 }

@@ -2,10 +2,16 @@ import 'reflect-metadata'
 import { DataSource } from 'typeorm'
 import { PartEntity } from '../catalogue/partEntity'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from '../designs/designEntity'
+import { DesignAccessEntity, DesignLinkEntity } from '../designs/sharingEntities'
+import { DesignSummaryEntity } from '../designs/summaryEntity'
+import { AccountEntity, ApiTokenEntity, ChangeEntryEntity, SessionEntity } from '../people/entities'
 import type { Settings } from '../settings'
 import { FirstTables1790000000000 } from './migrations/1790000000000-FirstTables'
 import { OwnedPieces1795000000000 } from './migrations/1795000000000-OwnedPieces'
 import { SaveIds1796000000000 } from './migrations/1796000000000-SaveIds'
+import { DesignSummaries1797000000000 } from './migrations/1797000000000-DesignSummaries'
+import { WaysBack1798000000000 } from './migrations/1798000000000-WaysBack'
+import { People1799000000000 } from './migrations/1799000000000-People'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -17,8 +23,27 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
     username: database.user,
     password: database.password,
     database: database.name,
-    entities: [DesignEntity, DesignRevisionEntity, DesignSetAsideEntity, PartEntity],
-    migrations: [FirstTables1790000000000, OwnedPieces1795000000000, SaveIds1796000000000],
+    entities: [
+      AccountEntity,
+      ApiTokenEntity,
+      ChangeEntryEntity,
+      DesignAccessEntity,
+      DesignEntity,
+      DesignLinkEntity,
+      DesignRevisionEntity,
+      DesignSetAsideEntity,
+      DesignSummaryEntity,
+      PartEntity,
+      SessionEntity,
+    ],
+    migrations: [
+      FirstTables1790000000000,
+      OwnedPieces1795000000000,
+      SaveIds1796000000000,
+      DesignSummaries1797000000000,
+      WaysBack1798000000000,
+      People1799000000000,
+    ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,
     installExtensions: false,

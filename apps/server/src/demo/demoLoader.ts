@@ -29,8 +29,8 @@ export class DemoLoader {
     await this.catalogue.bringShipped(await this.readParts())
     for (const [name, document] of await this.readDesigns()) {
       const there = await this.designs.findDemo(name)
-      if (there) await this.designs.put(there.id, document)
-      else await this.designs.create(document, name)
+      if (there) await this.designs.put(there.id, document, 'before the demo was restored')
+      else await this.designs.create(document, { demoName: name })
     }
   }
 

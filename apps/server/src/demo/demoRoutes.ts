@@ -1,12 +1,17 @@
-import { Router } from 'express'
-import type { DesignStore } from '../designs/designStore'
+import type { ApiRoute } from '../people/apiRoute'
 import type { DemoLoader } from './demoLoader'
 
-export function demoRoutes(demo: DemoLoader, designs: DesignStore): Router {
-  const router = Router()
-  router.post('/restore', async (_request, response) => {
-    await demo.restore()
-    response.json(await designs.list())
-  })
-  return router
+export function demoRoutes(demo: DemoLoader): ApiRoute[] {
+  return [
+    {
+      method: 'post',
+      path: '/demo/restore',
+      needs: 'change',
+      does: 'restored the demo',
+      answer: async (_request, response) => {
+        await demo.restore()
+        response.status(204).end()
+      },
+    },
+  ]
 }

@@ -25,12 +25,17 @@ export class DesignEntity {
   @CreateDateColumn({ type: 'timestamptz' })
   createdAt!: Date
 
+  /** The account that it belongs to; one of nobody belongs to the whole house. */
+  @Index('ix_design_owner')
+  @Column({ type: 'uuid', nullable: true })
+  ownerId!: string | null
+
   /** Taken off the shelf; it can be put back. */
   @Column({ type: 'timestamptz', nullable: true })
   removedAt!: Date | null
 }
 
-/** Every revision there ever was. */
+/** A revision; those of days that are over are thinned. */
 @Entity('design_revision')
 export class DesignRevisionEntity {
   @PrimaryColumn({ type: 'uuid', primaryKeyConstraintName: 'pk_design_revision' })
@@ -48,6 +53,10 @@ export class DesignRevisionEntity {
   /** The id that the window gave the save that made it. */
   @Column({ type: 'uuid', nullable: true })
   saveId!: string | null
+
+  /** The name that somebody gave it; one with a name is never thinned. */
+  @Column({ type: 'varchar', length: 120, nullable: true })
+  label!: string | null
 }
 
 /** A save that came too late, kept beside the revisions so that nothing is lost. */

@@ -1,143 +1,60 @@
 import { isDeepStrictEqual } from 'node:util'
-import {
-  type DesignConflict,
-  type DesignOnShelf,
-  ENTRIES_PER_PAGE,
-  isUnread,
-  type RemovedDesign,
-  type RevisionSummary,
-  type SaveDesign,
-  type SetAside,
-  type SetAsideSummary,
-  type StoredDesign,
-} from '@flint/contract'
-import { type Design, parseDesign } from '@flint/core/editing'
-import { type DataSource, type EntityManager, In, MoreThan } from 'typeorm'
+import type { DesignConflict, SaveDesign, StoredDesign } from '@flint/contract'
+import { cutText } from '@flint/core/drawing'
+import type { Design } from '@flint/core/editing'
+import type { DesignSummary } from '@flint/core/figures'
+import { type DataSource, type EntityManager, In, LessThan, MoreThan } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
+import { readStored, storedDocument } from './storedRow'
+import type { SummaryStore } from './summaryStore'
 
 /** What a window says of itself with a save. */
 export type SaveAttempt = Omit<SaveDesign, 'document'>
 
-/** More revisions than any design has; the database's integers hold little more. */
-export const MOST_REVISIONS = 2_000_000_000
-
 const NO_DESIGN = 'There is no such design on the shelf.'
+
+/** Versions that came too late which are kept of one design; the oldest one goes when another comes. */
+const MOST_SET_ASIDE = 100
+
+/** Room that a name leaves for the words behind it. */
+const LONGEST_COPIED_NAME = 110
 
 /** Designs in the database: every save is a new revision, and none is ever overwritten. */
 export class DesignStore {
-  constructor(private readonly database: DataSource) {}
-
-  /** Every design on the shelf with its newest revision, oldest design first; those that cannot be read too. */
-  async list(): Promise<DesignOnShelf[]> {
-    const rows = await this.database
-      .getRepository(DesignEntity)
-      .createQueryBuilder('design')
-      .innerJoinAndMapOne(
-        'design.newest',
-        DesignRevisionEntity,
-        'newest',
-        'newest.designId = design.id AND newest.revision = design.revision',
-      )
-      .where('design.removedAt IS NULL')
-      .orderBy('design.createdAt')
-      .addOrderBy('design.id')
-      .getMany()
-    return rows.map((row) =>
-      onShelf((row as DesignEntity & { newest: DesignRevisionEntity }).newest),
-    )
-  }
+  constructor(
+    private readonly database: DataSource,
+    private readonly summaries: SummaryStore,
+  ) {}
 
   /** @throws HttpProblem 404; 422 for one that cannot be read */
   async read(id: string): Promise<StoredDesign> {
-    const design = await this.database.manager.findOneBy(DesignEntity, { id })
-    if (!design || design.removedAt) throw notFound(NO_DESIGN)
-    return this.readRevision(id, design.revision)
+    return readStored(await this.#newest(id))
   }
 
-  /** @throws HttpProblem 404; 422 for one that cannot be read */
-  async readRevision(id: string, revision: number): Promise<StoredDesign> {
-    const row = await this.database.manager.findOneBy(DesignRevisionEntity, {
-      designId: id,
-      revision,
-    })
-    if (!row) throw notFound('There is no such revision of this design.')
-    return stored(row)
+  /** The document for taking along, also when it cannot be read here. @throws HttpProblem 404 */
+  async document(id: string): Promise<unknown> {
+    return storedDocument(await this.#newest(id))
   }
 
-  /**
-   * The revisions there are, newest first, as many as fit into one answer.
-   * @param before only those before this one
-   * @throws HttpProblem 404
-   */
-  async revisions(id: string, before = MOST_REVISIONS): Promise<RevisionSummary[]> {
-    const rows = await this.database
-      .getRepository(DesignRevisionEntity)
-      .createQueryBuilder('revision')
-      .select('revision.revision', 'revision')
-      .addSelect('revision.savedAt', 'savedAt')
-      .addSelect(`revision.document ->> 'name'`, 'name')
-      .where('revision.designId = :id', { id })
-      .andWhere('revision.revision < :before', { before })
-      .orderBy('revision.revision', 'DESC')
-      .limit(ENTRIES_PER_PAGE)
-      .getRawMany<{ revision: number; savedAt: Date; name: string }>()
-    if (rows.length === 0 && before === MOST_REVISIONS) throw notFound(NO_DESIGN)
-    return rows.map(({ savedAt, ...row }) => ({ ...row, savedAt: savedAt.toISOString() }))
-  }
-
-  /** Versions that came too late for a revision, newest first, as many as fit into one answer. */
-  async setAside(id: string): Promise<SetAsideSummary[]> {
-    const rows = await this.database
-      .getRepository(DesignSetAsideEntity)
-      .createQueryBuilder('aside')
-      .select('aside.id', 'id')
-      .addSelect('aside.basedOnRevision', 'basedOnRevision')
-      .addSelect('aside.savedAt', 'savedAt')
-      .addSelect(`aside.document ->> 'name'`, 'name')
-      .where('aside.designId = :id', { id })
-      .orderBy('aside.savedAt', 'DESC')
-      .limit(ENTRIES_PER_PAGE)
-      .getRawMany<Omit<SetAsideSummary, 'savedAt'> & { savedAt: Date }>()
-    return rows.map(({ savedAt, ...row }) => ({ ...row, savedAt: savedAt.toISOString() }))
-  }
-
-  /** @throws HttpProblem 404; 422 for one that cannot be read */
-  async readSetAside(designId: string, id: string): Promise<SetAside> {
-    const row = await this.database.manager.findOneBy(DesignSetAsideEntity, { id, designId })
-    if (!row) throw notFound('There is no such version of this design.')
-    const { basedOnRevision: revision, savedAt: at, document: kept } = row
-    const { document, savedAt } = stored({ designId, revision, savedAt: at, document: kept })
-    return { id, basedOnRevision: revision, savedAt, name: document.name, document }
-  }
-
-  /** Designs that were taken off the shelf, the last one first. */
-  async removed(): Promise<RemovedDesign[]> {
-    const rows = await this.database
-      .getRepository(DesignEntity)
-      .createQueryBuilder('design')
-      .innerJoin(
-        DesignRevisionEntity,
-        'newest',
-        'newest.designId = design.id AND newest.revision = design.revision',
-      )
-      .select('design.id', 'id')
-      .addSelect('design.removedAt', 'removedAt')
-      .addSelect(`newest.document ->> 'name'`, 'name')
-      .where('design.removedAt IS NOT NULL')
-      .orderBy('design.removedAt', 'DESC')
-      .limit(ENTRIES_PER_PAGE)
-      .getRawMany<{ id: string; name: string; removedAt: Date }>()
-    return rows.map(({ removedAt, ...row }) => ({ ...row, removedAt: removedAt.toISOString() }))
-  }
-
-  async create(document: Design, demoName: string | null = null): Promise<StoredDesign> {
+  async create(
+    document: Design,
+    { demoName = null, ownerId = null }: { demoName?: string | null; ownerId?: string | null } = {},
+  ): Promise<StoredDesign> {
+    const summary = await this.summaries.ofSaved(document)
     return this.database.transaction(async (manager) => {
       const design = await manager.save(
-        manager.create(DesignEntity, { revision: 1, demoName, removedAt: null }),
+        manager.create(DesignEntity, { revision: 1, demoName, ownerId, removedAt: null }),
       )
-      return addRevision(manager, design.id, 1, document)
+      return this.#addRevision(manager, design.id, 1, document, summary)
     })
+  }
+
+  /** Puts a copy of it on the shelf. @throws HttpProblem 404; 422 for one that cannot be read */
+  async copy(id: string, ownerId: string | null): Promise<StoredDesign> {
+    const { document } = await this.read(id)
+    const name = `${cutText(document.name, LONGEST_COPIED_NAME)}, copy`
+    return this.create({ ...document, name }, { ownerId })
   }
 
   /**
@@ -155,41 +72,43 @@ export class DesignStore {
     document: Design,
     { basedOnRevision, saveId, unanswered = [] }: SaveAttempt,
   ): Promise<StoredDesign> {
+    const summary = await this.summaries.ofSaved(document)
     const outcome = await this.database.transaction(async (manager) => {
       const design = await lockDesign(manager, id)
       const newest = await manager.findOneByOrFail(DesignRevisionEntity, {
         designId: id,
         revision: design.revision,
       })
-      if (isDeepStrictEqual(newest.document, document)) return stored(newest)
+      if (isDeepStrictEqual(newest.document, document)) return readStored(newest)
       if (
         design.revision === basedOnRevision ||
         (await areAllOwn(manager, design, basedOnRevision, unanswered))
       ) {
-        return addRevision(manager, id, design.revision + 1, document, saveId)
+        return this.#addRevision(manager, id, design.revision + 1, document, summary, { saveId })
       }
       const aside = await keepAside(manager, id, basedOnRevision, document)
-      return { stored: stored(newest), yours: document, setAsideId: aside.id }
+      return { stored: readStored(newest), yours: document, setAsideId: aside.id }
     })
     // Thrown only here: an error inside the transaction would take the version set aside back.
     if ('setAsideId' in outcome) throw conflictProblem(outcome)
     return outcome
   }
 
-  /** Makes this document the newest revision whatever was there before; what was stays a revision. */
-  async put(id: string, document: Design): Promise<StoredDesign> {
+  /**
+   * Makes this document the newest revision whatever was there before; what was stays a revision, by a name.
+   * @param nameOfBefore the name that the revision before gets, so that it is never thinned
+   */
+  async put(id: string, document: Design, nameOfBefore: string): Promise<StoredDesign> {
+    const summary = await this.summaries.ofSaved(document)
     return this.database.transaction(async (manager) => {
       const design = await lockDesign(manager, id, true)
       await manager.update(DesignEntity, { id }, { removedAt: null })
-      return addRevision(manager, id, design.revision + 1, document)
+      const before = { designId: id, revision: design.revision }
+      const newest = await manager.findOneByOrFail(DesignRevisionEntity, before)
+      if (isDeepStrictEqual(newest.document, document)) return readStored(newest)
+      await manager.update(DesignRevisionEntity, before, { label: newest.label ?? nameOfBefore })
+      return this.#addRevision(manager, id, design.revision + 1, document, summary)
     })
-  }
-
-  /** Takes a design off the shelf, or puts it back. @throws HttpProblem 404 */
-  async setRemoved(id: string, removed: boolean): Promise<void> {
-    const removedAt = removed ? new Date() : null
-    const { affected } = await this.database.manager.update(DesignEntity, { id }, { removedAt })
-    if (!affected) throw notFound(NO_DESIGN)
   }
 
   async isEmpty(): Promise<boolean> {
@@ -198,6 +117,29 @@ export class DesignStore {
 
   async findDemo(demoName: string): Promise<DesignEntity | null> {
     return this.database.manager.findOneBy(DesignEntity, { demoName })
+  }
+
+  async #newest(id: string): Promise<DesignRevisionEntity> {
+    const design = await this.database.manager.findOneBy(DesignEntity, { id })
+    if (!design || design.removedAt) throw notFound(NO_DESIGN)
+    const { revision } = design
+    return this.database.manager.findOneByOrFail(DesignRevisionEntity, { designId: id, revision })
+  }
+
+  async #addRevision(
+    manager: EntityManager,
+    designId: string,
+    revision: number,
+    document: Design,
+    summary: DesignSummary | null,
+    { saveId = null }: { saveId?: string | null | undefined } = {},
+  ): Promise<StoredDesign> {
+    const row = await manager.save(
+      manager.create(DesignRevisionEntity, { designId, revision, document, saveId, label: null }),
+    )
+    await manager.update(DesignEntity, { id: designId }, { revision })
+    await this.summaries.write(manager, row, summary)
+    return readStored(row)
   }
 }
 
@@ -212,20 +154,6 @@ async function lockDesign(
   })
   if (!design || (design.removedAt && !removedToo)) throw notFound(NO_DESIGN)
   return design
-}
-
-async function addRevision(
-  manager: EntityManager,
-  designId: string,
-  revision: number,
-  document: Design,
-  saveId: string | null = null,
-): Promise<StoredDesign> {
-  const row = await manager.save(
-    manager.create(DesignRevisionEntity, { designId, revision, document, saveId }),
-  )
-  await manager.update(DesignEntity, { id: designId }, { revision })
-  return stored(row)
 }
 
 /** Whether every revision after the one that a window knows was made by its own saves. */
@@ -251,44 +179,20 @@ async function keepAside(
   basedOnRevision: number,
   document: Design,
 ): Promise<DesignSetAsideEntity> {
-  // Compared where they are: a design that was fought over has thousands of them.
-  const same = await manager
-    .createQueryBuilder(DesignSetAsideEntity, 'aside')
-    .where({ designId, basedOnRevision })
-    .andWhere('aside.document = :document::jsonb', { document: JSON.stringify(document) })
-    .getOne()
-  return (
-    same ??
-    manager.save(manager.create(DesignSetAsideEntity, { designId, basedOnRevision, document }))
+  const there = await manager.find(DesignSetAsideEntity, {
+    where: { designId },
+    order: { savedAt: 'DESC', id: 'DESC' },
+  })
+  const same = there.find(
+    (aside) =>
+      aside.basedOnRevision === basedOnRevision && isDeepStrictEqual(aside.document, document),
   )
-}
-
-/** What is read of a row, whichever table it is from. */
-type StoredRow = Pick<DesignRevisionEntity, 'designId' | 'revision' | 'savedAt' | 'document'>
-
-/**
- * A document saved by an older Flint Shelf is brought up to date as it is read: what it never said is not known.
- * One that cannot be read is shown as it is.
- */
-function onShelf({ designId: id, revision, savedAt, document }: StoredRow): DesignOnShelf {
-  const parsed = parseDesign(document)
-  const row = { id, revision, savedAt: savedAt.toISOString() }
-  if ('design' in parsed) return { ...row, document: parsed.design }
-  const [problem] = parsed.problems
-  const said: unknown = (document as Partial<Design>).name
-  return {
-    ...row,
-    name: typeof said === 'string' && said !== '' ? said : 'A design without a name',
-    unread: problem?.sentence ?? 'It cannot be read.',
-    document,
+  if (same) return same
+  const oldestKept = there[MOST_SET_ASIDE - 2]
+  if (oldestKept) {
+    await manager.delete(DesignSetAsideEntity, { designId, savedAt: LessThan(oldestKept.savedAt) })
   }
-}
-
-/** @throws HttpProblem 422 for one that cannot be read */
-function stored(row: StoredRow): StoredDesign {
-  const design = onShelf(row)
-  if (!isUnread(design)) return design
-  throw new HttpProblem(422, 'Not readable', `${design.name} cannot be read. ${design.unread}`)
+  return manager.save(manager.create(DesignSetAsideEntity, { designId, basedOnRevision, document }))
 }
 
 function conflictProblem(conflict: DesignConflict): HttpProblem {

@@ -12,6 +12,25 @@ export async function readBody<T extends object>(shape: new () => T, body: unkno
   if (typeof body !== 'object' || body === null || Array.isArray(body)) {
     throw badRequest([{ field: '', sentence: 'The body must be a JSON object.' }])
   }
+  return readAs(shape, body)
+}
+
+/**
+ * Reads what stands behind the question mark of an address, as one of the contract's classes: texts, each once.
+ *
+ * @throws HttpProblem 400 naming the fields that are wrong, unknown ones included
+ */
+export async function readQuery<T extends object>(shape: new () => T, query: object): Promise<T> {
+  const twice = Object.entries(query).filter(([, value]) => typeof value !== 'string')
+  if (twice.length > 0) {
+    throw badRequest(
+      twice.map(([field]) => ({ field, sentence: `${field} must be there once, as a text.` })),
+    )
+  }
+  return readAs(shape, query)
+}
+
+async function readAs<T extends object>(shape: new () => T, body: object): Promise<T> {
   const known = new Set(fieldsOf(shape))
   const given = Object.entries(body)
   const unknown = given.filter(([field]) => !known.has(field))

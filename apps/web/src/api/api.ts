@@ -1,10 +1,14 @@
 import type {
-  DesignOnShelf,
+  PartPage,
+  PartUse,
   RemovedDesign,
+  RemovedPart,
   RevisionSummary,
   SaveDesign,
   SetAside,
   SetAsideSummary,
+  ShelfOrder,
+  ShelfPage,
   StoredDesign,
   StoredPart,
   TakenIn,
@@ -13,16 +17,48 @@ import type {
 import type { CataloguePart, Design, PartSheet } from '@flint/core/editing'
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react'
 
+export interface ShelfAsked {
+  /** Words that the name or the notes have. */
+  find: string
+  order: ShelfOrder
+}
+
 /** Everything the application asks of the server. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: ['Shelf', 'Parts'],
+  tagTypes: ['Shelf', 'Parts', 'Revisions'],
   refetchOnMountOrArgChange: true,
   endpoints: (build) => ({
-    shelf: build.query<DesignOnShelf[], void>({ query: () => '/designs', providesTags: ['Shelf'] }),
+    shelf: build.infiniteQuery<ShelfPage, ShelfAsked, number>({
+      query: ({ queryArg: { find, order }, pageParam: page }) => ({
+        url: '/designs',
+        params: { order, page, ...(find === '' ? {} : { find }) },
+      }),
+      infiniteQueryOptions: {
+        initialPageParam: 1,
+        getNextPageParam: (_last, pages, lastPage) =>
+          pages.flatMap(({ rows }) => rows).length < (pages.at(-1)?.total ?? 0)
+            ? lastPage + 1
+            : undefined,
+      },
+      providesTags: ['Shelf'],
+    }),
     parts: build.query<StoredPart[], void>({
-      query: () => '/parts',
+      queryFn: async (_none, _api, _options, ask) => {
+        const parts: StoredPart[] = []
+        let next: string | null = ''
+        while (next !== null) {
+          const answer = await ask(
+            next === '' ? '/parts' : { url: '/parts', params: { after: next } },
+          )
+          if (answer.error) return { error: answer.error }
+          const page = answer.data as PartPage
+          parts.push(...page.parts)
+          next = page.next
+        }
+        return { data: parts }
+      },
       providesTags: ['Parts'],
       // A large catalogue is not compared with the one before, value by value.
       structuralSharing: false,
@@ -30,6 +66,22 @@ export const api = createApi({
     unreadParts: build.query<UnreadPart[], void>({
       query: () => '/parts/unread',
       providesTags: ['Parts'],
+    }),
+    partUses: build.query<PartUse[], string>({
+      query: (slug) => `/parts/${slug}/uses`,
+      providesTags: ['Shelf'],
+    }),
+    removedParts: build.query<RemovedPart[], void>({
+      query: () => '/removed-parts',
+      providesTags: ['Parts'],
+    }),
+    returnPart: build.mutation<StoredPart, string>({
+      query: (slug) => ({ url: `/removed-parts/${slug}/return`, method: 'POST', body: {} }),
+      invalidatesTags: ['Parts'],
+    }),
+    forgetPart: build.mutation<void, string>({
+      query: (slug) => ({ url: `/removed-parts/${slug}`, method: 'DELETE', body: {} }),
+      invalidatesTags: ['Parts'],
     }),
     keepPart: build.mutation<StoredPart, { slug: string; sheet: PartSheet }>({
       query: ({ slug, sheet }) => ({ url: `/parts/${slug}`, method: 'PUT', body: { sheet } }),
@@ -57,6 +109,7 @@ export const api = createApi({
         url: `/designs/${id}/revisions`,
         params: before === undefined ? {} : { before },
       }),
+      providesTags: ['Revisions'],
     }),
     setAside: build.query<SetAsideSummary[], string>({
       query: (id) => `/designs/${id}/set-aside`,
@@ -65,11 +118,28 @@ export const api = createApi({
       query: ({ id, asideId }) => `/designs/${id}/set-aside/${asideId}`,
     }),
     removedDesigns: build.query<RemovedDesign[], void>({
-      query: () => '/designs/removed',
+      query: () => '/removed-designs',
       providesTags: ['Shelf'],
     }),
     revision: build.query<StoredDesign, { id: string; revision: number }>({
       query: ({ id, revision }) => `/designs/${id}/revisions/${revision}`,
+    }),
+    nameRevision: build.mutation<void, { id: string; revision: number; label: string | null }>({
+      query: ({ id, revision, label }) => ({
+        url: `/designs/${id}/revisions/${revision}/name`,
+        method: 'PUT',
+        body: { label },
+      }),
+      invalidatesTags: ['Revisions'],
+    }),
+    designDocument: build.query<unknown, string>({ query: (id) => `/designs/${id}/document` }),
+    copyDesign: build.mutation<StoredDesign, string>({
+      query: (id) => ({ url: `/designs/${id}/copy`, method: 'POST', body: {} }),
+      invalidatesTags: ['Shelf'],
+    }),
+    forgetDesign: build.mutation<void, string>({
+      query: (id) => ({ url: `/removed-designs/${id}`, method: 'DELETE', body: {} }),
+      invalidatesTags: ['Shelf'],
     }),
     createDesign: build.mutation<StoredDesign, Design>({
       query: (design) => ({ url: '/designs', method: 'POST', body: { document: design } }),
@@ -87,7 +157,7 @@ export const api = createApi({
       query: (id) => ({ url: `/designs/${id}/return`, method: 'POST', body: {} }),
       invalidatesTags: ['Shelf'],
     }),
-    restoreDemo: build.mutation<DesignOnShelf[], void>({
+    restoreDemo: build.mutation<void, void>({
       query: () => ({ url: '/demo/restore', method: 'POST', body: {} }),
       invalidatesTags: ['Shelf'],
     }),
@@ -95,7 +165,16 @@ export const api = createApi({
 })
 
 export const {
-  useShelfQuery,
+  useShelfInfiniteQuery,
+  usePartUsesQuery,
+  useRemovedPartsQuery,
+  useReturnPartMutation,
+  useForgetPartMutation,
+  useDesignQuery,
+  useLazyDesignDocumentQuery,
+  useCopyDesignMutation,
+  useForgetDesignMutation,
+  useNameRevisionMutation,
   usePartsQuery,
   useUnreadPartsQuery,
   useKeepPartMutation,

@@ -1,15 +1,15 @@
-import { frontsExtent, frontsOfDesign } from '@flint/core/drawing'
-import type { Design } from '@flint/core/editing'
-import { bayPlan, type Machine } from '@flint/core/figures'
+import type { SmallFront } from '@flint/core/figures'
 import { hatchFill } from './hatches'
 
 const PX_PER_MM = 0.36
 
+/** How much of a bay the hatch of its group covers at most. */
+const WIDEST_HATCH_MM = 30
+
 /** The front of a design, small and to one scale for all, for the shelf. */
-export function ElevationThumb({ design, machine }: { design: Design; machine: Machine }) {
-  const fronts = frontsOfDesign(design)
+export function ElevationThumb({ front }: { front: SmallFront }) {
+  const { widthMm, heightMm, fronts, bays } = front
   if (fronts.length === 0) return null
-  const { widthMm, heightMm } = frontsExtent(fronts)
   return (
     <svg
       width={widthMm * PX_PER_MM}
@@ -17,40 +17,42 @@ export function ElevationThumb({ design, machine }: { design: Design; machine: M
       viewBox={`-1 -1 ${widthMm + 2} ${heightMm + 2}`}
       aria-hidden="true"
     >
-      {fronts.map((front) => (
+      {fronts.map((one) => (
         <rect
-          key={front.partId}
-          y={front.topMm}
-          width={front.widthMm}
-          height={front.heightMm}
+          key={one.partId}
+          y={one.topMm}
+          width={one.widthMm}
+          height={one.heightMm}
           fill="var(--paper-sunk)"
           stroke="var(--line)"
           strokeWidth="3"
         />
       ))}
-      {bayPlan(machine, design).bays.map(({ bay, drive }) => (
-        <g key={bay.id}>
-          <rect
-            x={bay.leftMm}
-            y={bay.topMm}
-            width={bay.widthMm}
-            height={bay.heightMm}
-            fill={drive ? 'var(--paper-raised)' : 'none'}
-            stroke="var(--line)"
-            strokeWidth="2"
-            strokeDasharray={drive ? undefined : '6 5'}
-          />
-          {drive?.member && (
+      {bays.flatMap(({ holds, boxes }) =>
+        boxes.map(([x, y, width, height]) => (
+          <g key={`${x} ${y}`}>
             <rect
-              x={bay.leftMm}
-              y={bay.topMm}
-              width={Math.min(bay.widthMm, 30)}
-              height={bay.heightMm}
-              fill={hatchFill(drive.member.lettered.index)}
+              x={x}
+              y={y}
+              width={width}
+              height={height}
+              fill={holds === 'nothing' ? 'none' : 'var(--paper-raised)'}
+              stroke="var(--line)"
+              strokeWidth="2"
+              strokeDasharray={holds === 'nothing' ? '6 5' : undefined}
             />
-          )}
-        </g>
-      ))}
+            {typeof holds === 'object' && (
+              <rect
+                x={x}
+                y={y}
+                width={Math.min(width, WIDEST_HATCH_MM)}
+                height={height}
+                fill={hatchFill(holds.groupIndex)}
+              />
+            )}
+          </g>
+        )),
+      )}
     </svg>
   )
 }

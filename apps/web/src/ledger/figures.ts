@@ -3,11 +3,14 @@ import type { Design } from '@flint/core/editing'
 import {
   type Amount,
   amountText,
-  type AnyJudgedLimit,
+  type DesignSummary,
   type Evaluation,
   type LimitId,
 } from '@flint/core/figures'
 import { format } from '../controls/locale'
+
+/** What a figure is read from: an evaluation, or what a list has of it. */
+type Shown = Pick<DesignSummary, 'capacity' | 'survival' | 'power' | 'cost' | 'limits'>
 
 export interface LedgerFigure {
   id: 'working' | 'survived' | 'idle' | 'cost'
@@ -18,7 +21,7 @@ export interface LedgerFigure {
   limitId: LimitId
   /** The number that bars and changes are counted in; null when it is not known. */
   amount: (evaluation: Evaluation) => number | null
-  value: (evaluation: Evaluation) => { value: string; unit: string }
+  value: (evaluation: Shown) => { value: string; unit: string }
   below: (design: Design, evaluation: Evaluation) => string
 }
 
@@ -28,14 +31,17 @@ const NOT_KNOWN = { value: 'not known', unit: '' }
 const isPartial = (amount: Amount): boolean => amount.missing.length > 0
 
 /** The number beside which a figure must not be rounded to look as if it were on the other side. */
-function boundOf(evaluation: Evaluation, id: LimitId): number | null {
+function boundOf(evaluation: Shown, id: LimitId): number | null {
   const bound = limitOf(evaluation, id)?.bound
   if (!bound) return null
   return 'most' in bound ? bound.most : bound.least
 }
 
 /** How the design stands to a limit; null when its brief does not set it. */
-export function limitOf({ limits }: Evaluation, id: LimitId): AnyJudgedLimit | null {
+export function limitOf<L extends { id: LimitId }>(
+  { limits }: { limits: readonly L[] },
+  id: LimitId,
+): L | null {
   return limits.find((limit) => limit.id === id) ?? null
 }
 

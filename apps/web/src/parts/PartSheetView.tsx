@@ -1,8 +1,8 @@
-import { isUnread, type StoredPart } from '@flint/contract'
+import type { StoredPart } from '@flint/contract'
 import { columnValue, kindWords } from '@flint/core/editing'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { useNoteOwnedMutation, useRemovePartMutation, useShelfQuery } from '../api/api'
+import { useNoteOwnedMutation, useRemovePartMutation, usePartUsesQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
 import { shownColumns, sourceWords, valueWords } from './sheetWords'
@@ -126,14 +126,7 @@ function Owned({ part, onProblem }: { part: StoredPart; onProblem: (text: string
 
 /** The designs that hold this part, with how many pieces. */
 function WhereUsed({ slug }: { slug: string }) {
-  const { data = [] } = useShelfQuery()
-  const uses = data.flatMap((stored) => {
-    if (isUnread(stored)) return []
-    const { id, document: design } = stored
-    const sheetIds = design.snapshots.filter((one) => one.slug === slug).map((one) => one.id)
-    const pieces = design.fitted.filter(({ snapshotId }) => sheetIds.includes(snapshotId)).length
-    return pieces > 0 ? [{ id, name: design.name, pieces }] : []
-  })
+  const { data: uses = [] } = usePartUsesQuery(slug)
   return (
     <p className={styles.uses}>
       <span className="soft">Used in: </span>

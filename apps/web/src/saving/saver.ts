@@ -102,13 +102,17 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
     const saveId = newId()
     store.dispatch(saveStarted(designId))
     const result = await store.dispatch(
-      api.endpoints.saveDesign.initiate({
-        id: designId,
-        basedOnRevision: baseRevision,
-        document: design,
-        saveId,
-        unanswered: unanswered.slice(-MOST_UNANSWERED),
-      }),
+      api.endpoints.saveDesign.initiate(
+        {
+          id: designId,
+          basedOnRevision: baseRevision,
+          document: design,
+          saveId,
+          unanswered: unanswered.slice(-MOST_UNANSWERED),
+        },
+        // Tracked, every answer would stay in memory as long as the page is open.
+        { track: false },
+      ),
     )
     const newest = jobs.get(designId)
     if (result.data) {

@@ -1,105 +1,83 @@
-import type { StoredDesign } from '@flint/contract'
-import { cutText } from '@flint/core/drawing'
-import { evaluate, isLack, resolveMachine } from '@flint/core/figures'
-import { memo, useMemo } from 'react'
+import type { ShelfRow } from '@flint/contract'
+import { memo } from 'react'
+import { ErrorBoundary } from 'react-error-boundary'
 import { Link } from 'react-router'
-import { useCreateDesignMutation, useRemoveDesignMutation } from '../api/api'
+import { useCopyDesignMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { ElevationThumb } from '../drawing/ElevationThumb'
-import { ledgerFigures, limitOf } from '../ledger/figures'
-import { openChoiceCount, openChoiceNames } from '../ledger/openChoiceWords'
-import { SeverityShape } from '../controls/SeverityShape'
-import { saveAsFile } from './saveAsFile'
+import { DesignFigures } from './DesignFigures'
+import { RemoveButton } from './RemoveButton'
 import type { ShelfNews } from './shelfNews'
+import { UnreadRow } from './UnreadRow'
+import { useExport } from './useExport'
 import styles from './shelf.module.css'
 
 interface DesignRowProps {
-  stored: StoredDesign
+  row: ShelfRow
   /** Whether this browser keeps work on it that was not saved. */
   isKeptHere: boolean
   onNews: (news: ShelfNews) => void
 }
 
-export const DesignRow = memo(function DesignRow({ stored, isKeptHere, onNews }: DesignRowProps) {
-  const { id, document: design } = stored
-  const machine = useMemo(() => resolveMachine(design), [design])
-  const evaluation = useMemo(() => evaluate(design, machine), [design, machine])
-  const { stillToChoose } = evaluation
-  const [createDesign] = useCreateDesignMutation()
-  const [removeDesign] = useRemoveDesignMutation()
-  const findings = evaluation.findings.filter((finding) => !isLack(finding))
-  const [worst] = findings
+/** A design on the shelf, also when it cannot be read or drawn. */
+export const DesignRow = memo(function DesignRow({ row, isKeptHere, onNews }: DesignRowProps) {
+  const { id, name, unread, right } = row
+  const exportDesign = useExport(onNews)
+  const notShown = (why: string) => (
+    <UnreadRow name={name} why={why} onExport={() => void exportDesign(id, name)}>
+      {right === 'own' && <RemoveButton id={id} name={name} onNews={onNews} />}
+    </UnreadRow>
+  )
+  if (unread !== null) return notShown(`${unread} It is left as it is.`)
+  return (
+    <ErrorBoundary
+      fallback={notShown(
+        'It cannot be drawn: something in it is not understood. It is left as it is.',
+      )}
+    >
+      <ReadRow row={row} isKeptHere={isKeptHere} onNews={onNews} />
+    </ErrorBoundary>
+  )
+})
+
+function ReadRow({ row, isKeptHere, onNews }: DesignRowProps) {
+  const { id, name, notes, summary, isPending, right } = row
+  const [copyDesign] = useCopyDesignMutation()
+  const exportDesign = useExport(onNews)
 
   async function copy(): Promise<void> {
-    const { error } = await createDesign({
-      ...design,
-      name: `${cutText(design.name, 110)}, copy`,
-    })
-    onNews({ text: error ? problemSentence(error) : `Copied ${design.name}.` })
-  }
-
-  async function remove(): Promise<void> {
-    const { error } = await removeDesign(id)
-    onNews(
-      error
-        ? { text: problemSentence(error) }
-        : { text: `Took ${design.name} off the shelf.`, removedId: id },
-    )
+    const { error } = await copyDesign(id)
+    onNews({ text: error ? problemSentence(error) : `Copied ${name}.` })
   }
 
   return (
     <li className={styles.design}>
-      <div className={styles.thumb}>
-        <ElevationThumb design={design} machine={machine} />
-      </div>
+      <div className={styles.thumb}>{summary && <ElevationThumb front={summary.front} />}</div>
       <div>
         <Link className={styles.title} to={`/designs/${id}/drives`}>
-          {design.name}
+          {name}
         </Link>
         {isKeptHere && (
           <p role="note">
             Work on it that is not saved yet is kept in this browser; open it to save it.
           </p>
         )}
-        {design.notes && <p className="soft">{design.notes}</p>}
-        <dl className={styles.figures}>
-          {ledgerFigures.map((figure) => {
-            const { value, unit } = figure.value(evaluation)
-            const status = limitOf(evaluation, figure.limitId)?.status
-            return (
-              <div key={figure.id}>
-                <dt>{figure.title}</dt>
-                <dd>
-                  {value} {unit}
-                </dd>
-                {status === 'missed' && <dd className={styles.missed}>△ misses the brief</dd>}
-                {status === 'may be missed' && (
-                  <dd className={styles.missed}>may miss the brief</dd>
-                )}
-              </div>
-            )
-          })}
-          <div>
-            <dt>findings</dt>
-            <dd>
-              {findings.length === 0 ? 'none' : findings.length}{' '}
-              {worst && <SeverityShape severity={worst.severity} />}
-            </dd>
-          </div>
-          <div>
-            <dt>still to choose</dt>
-            <dd>{openChoiceCount(evaluation)}</dd>
-            {stillToChoose.length > 0 && (
-              <dd className={styles.missed}>{openChoiceNames(evaluation)}</dd>
-            )}
-          </div>
-        </dl>
+        {notes && <p className="soft">{notes}</p>}
+        {summary ? (
+          <DesignFigures summary={summary} />
+        ) : (
+          <p className="soft">
+            {isPending
+              ? 'Its figures are being worked out …'
+              : 'Its figures take too long to work out for a list; open it to see them.'}
+          </p>
+        )}
       </div>
       <div className={styles.more}>
         <button
           type="button"
           className="plain-button"
-          aria-label={`Copy ${design.name}`}
+          aria-label={`Copy ${name}`}
           onClick={() => void copy()}
         >
           copy
@@ -107,22 +85,13 @@ export const DesignRow = memo(function DesignRow({ stored, isKeptHere, onNews }:
         <button
           type="button"
           className="plain-button"
-          aria-label={`Export ${design.name}`}
-          onClick={() => {
-            saveAsFile(design)
-          }}
+          aria-label={`Export ${name}`}
+          onClick={() => void exportDesign(id, name)}
         >
           export
         </button>
-        <button
-          type="button"
-          className="plain-button"
-          aria-label={`Remove ${design.name}`}
-          onClick={() => void remove()}
-        >
-          remove
-        </button>
+        {right === 'own' && <RemoveButton id={id} name={name} onNews={onNews} />}
       </div>
     </li>
   )
-})
+}

@@ -1,36 +1,24 @@
-import { useRemovedDesignsQuery } from '../api/api'
-import { format, LOCALE } from '../controls/locale'
+import { useForgetDesignMutation, useRemovedDesignsQuery } from '../api/api'
+import { problemSentence } from '../api/problemOf'
+import { RemovedThings } from '../controls/RemovedThings'
 import type { ShelfNews } from './shelfNews'
 import { usePutBack } from './usePutBack'
-import styles from './shelf.module.css'
 
-const dayFormat = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium' })
-
-/** Designs that were taken off the shelf, with the way back; nothing of them is deleted. */
+/** Designs that were taken off the shelf, with the way back. */
 export function RemovedDesigns({ onNews }: { onNews: (news: ShelfNews) => void }) {
   const { data = [] } = useRemovedDesignsQuery()
   const putBack = usePutBack(onNews)
-  if (data.length === 0) return null
+  const [forget] = useForgetDesignMutation()
 
   return (
-    <details className={styles.removed}>
-      <summary>{format.counted(data.length, 'removed design')}</summary>
-      <ul>
-        {data.map(({ id, name, removedAt }) => (
-          <li key={id}>
-            <span>{name}</span>
-            <span className="soft">removed {dayFormat.format(new Date(removedAt))}</span>
-            <button
-              type="button"
-              className="plain-button"
-              aria-label={`Put ${name} back`}
-              onClick={() => void putBack(id, name)}
-            >
-              put back
-            </button>
-          </li>
-        ))}
-      </ul>
-    </details>
+    <RemovedThings
+      noun="removed design"
+      things={data}
+      onPutBack={({ id, name }) => void putBack(id, name)}
+      onForget={async ({ id, name }) => {
+        const { error } = await forget(id)
+        onNews({ text: error ? problemSentence(error) : `Deleted ${name} for good.` })
+      }}
+    />
   )
 }

@@ -1,26 +1,37 @@
-import { isUnread } from '@flint/contract'
+import type { ShelfOrder } from '@flint/contract'
 import Snackbar from '@mui/material/Snackbar'
 import { useState } from 'react'
-import { ErrorBoundary } from 'react-error-boundary'
 import { Link } from 'react-router'
-import { useReturnDesignMutation, useRestoreDemoMutation, useShelfQuery } from '../api/api'
+import { useReturnDesignMutation, useRestoreDemoMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { Mark } from '../controls/Mark'
 import { ThemeButton } from '../controls/ThemeButton'
 import { format } from '../controls/locale'
+import { useAfterPause } from '../controls/useAfterPause'
 import { useKeptWork } from '../saving/useKeptWork'
 import { DesignRow } from './DesignRow'
 import { ImportButton } from './ImportButton'
 import { KeptElsewhere } from './KeptElsewhere'
 import { NewDesignDialog } from './NewDesignDialog'
 import { RemovedDesigns } from './RemovedDesigns'
-import { UnreadRow } from './UnreadRow'
+import { ShelfFinder } from './ShelfFinder'
+import { useShelfRows } from './useShelfRows'
 import type { ShelfNews } from './shelfNews'
 import styles from './shelf.module.css'
 
+/** As many designs are seen at a glance; more are searched and ordered. */
+const FEW = 5
+
 /** Home: every design as a small elevation with its ledger. */
 export function Shelf() {
-  const { data, error, isLoading, refetch } = useShelfQuery()
+  const [find, setFind] = useState('')
+  const [order, setOrder] = useState<ShelfOrder>('made')
+  const asked = { find: useAfterPause(find.trim()), order }
+  const { data, error, isLoading, hasNextPage, isFetchingNextPage, fetchNextPage, refetch } =
+    useShelfRows(asked)
+  const rows = data?.pages.flatMap((page) => page.rows) ?? []
+  const [first] = data?.pages ?? []
+  const hasMany = (first?.total ?? 0) > FEW
   const [restoreDemo, { isLoading: isRestoring }] = useRestoreDemoMutation()
   const [returnDesign] = useReturnDesignMutation()
   const keptWork = useKeptWork()
@@ -68,9 +79,15 @@ export function Shelf() {
         </div>
       </header>
       <main className={styles.main}>
-        <h2>On the shelf</h2>
+        <div className={styles.heading}>
+          <h2>On the shelf</h2>
+          {first && <span className="soft">{format.counted(first.total, 'design')}</span>}
+          {(hasMany || find !== '') && (
+            <ShelfFinder find={find} onFind={setFind} order={order} onOrder={setOrder} />
+          )}
+        </div>
         {isLoading && <p className="soft">Reading the shelf …</p>}
-        {error && !data && (
+        {error && (
           <p role="alert">
             {problemSentence(error)}
             {keptWork.size > 0 &&
@@ -80,7 +97,7 @@ export function Shelf() {
             </button>
           </p>
         )}
-        {data?.length === 0 && (
+        {first?.total === 0 && asked.find === '' && (
           <p>
             The shelf is empty.{' '}
             <button
@@ -94,37 +111,28 @@ export function Shelf() {
             </button>
           </p>
         )}
-        <ul className={styles.list}>
-          {data?.map((design) =>
-            isUnread(design) ? (
-              <UnreadRow
-                key={design.id}
-                name={design.name}
-                why={`${design.unread} It is left as it is.`}
-                document={design.document}
-              />
-            ) : (
-              <ErrorBoundary
-                key={design.id}
-                fallback={
-                  <UnreadRow
-                    name={design.document.name}
-                    why="It cannot be drawn: something in it is not understood. It is left as it is."
-                    document={design.document}
-                  />
-                }
-              >
-                <DesignRow stored={design} isKeptHere={keptWork.has(design.id)} onNews={setNews} />
-              </ErrorBoundary>
-            ),
-          )}
+        {first?.total === 0 && asked.find !== '' && <p>No design has these words.</p>}
+        <ul className={styles.list} aria-label="Designs">
+          {rows.map((row) => (
+            <DesignRow key={row.id} row={row} isKeptHere={keptWork.has(row.id)} onNews={setNews} />
+          ))}
           {data &&
             [...keptWork].map(([designId, copy]) =>
-              data.some(({ id }) => id === designId) ? null : (
+              rows.some(({ id }) => id === designId) ? null : (
                 <KeptElsewhere key={designId} designId={designId} copy={copy} onNews={setNews} />
               ),
             )}
         </ul>
+        {hasNextPage && first && (
+          <button
+            type="button"
+            className={`plain-button ${styles.next ?? ''}`}
+            disabled={isFetchingNextPage}
+            onClick={() => void fetchNextPage()}
+          >
+            Show more ({format.number(first.total - rows.length)} left)
+          </button>
+        )}
         <RemovedDesigns onNews={setNews} />
       </main>
       {makesNew && (

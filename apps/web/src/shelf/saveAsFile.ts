@@ -1,16 +1,14 @@
 import { cutText } from '@flint/core/drawing'
-import type { Design } from '@flint/core/editing'
 import { saveFile } from '../controls/saveFile'
 
-/** Hands the design document to the user as a file, the one that import reads. */
-export function saveAsFile(design: Design): void {
-  saveDocumentAsFile(design.name, design)
-}
+/** A document that would be larger than this is written without line breaks. */
+const LARGEST_SPACED = 1_000_000
 
-/** The same of a document that cannot be read here. */
+/** Hands a design document to the user as a file, the one that import reads; also one that cannot be read here. */
 export function saveDocumentAsFile(name: string, document: unknown): void {
-  const text = `${JSON.stringify(document, null, 2)}\n`
-  saveFile(`${fileName(name)}.flint.json`, 'application/json', text)
+  const plain = JSON.stringify(document)
+  const text = plain.length > LARGEST_SPACED ? plain : JSON.stringify(document, null, 2)
+  saveFile(`${fileName(name)}.flint.json`, 'application/json', `${text}\n`)
 }
 
 function fileName(name: string): string {
