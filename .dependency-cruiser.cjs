@@ -42,7 +42,8 @@ const WEB = {
   lenses: ['api', 'controls', 'store', 'sheet', 'drawing', 'tray', 'limits'],
   buildSheet: ['api', 'controls', 'keys', 'store', 'sheet', 'saving', 'tray', 'ledger', 'lenses'],
   parts: ['api', 'controls', 'keys', 'store', 'tray'],
-  shelf: ['api', 'controls', 'drawing', 'saving', 'tray', 'ledger'],
+  people: ['api', 'controls', 'store'],
+  shelf: ['api', 'controls', 'drawing', 'saving', 'tray', 'ledger', 'people'],
 }
 
 const SERVER = {

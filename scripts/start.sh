@@ -3,14 +3,17 @@
 #
 #   FLINT_PORT      where the application answers, 4810 if not set
 #   FLINT_DB_PORT   where its database answers, 54810 if not set
-#   FLINT_HOST      127.0.0.1 if not set; another address opens it to your network, without a password
+#   FLINT_HOST      127.0.0.1 if not set; another address opens it to your network, and people sign in
 #   FLINT_HOST_NAMES  names, with commas between, under which it may be opened beside localhost and addresses
+#   FLINT_CERTIFICATE, FLINT_KEY  files of a certificate and its key (PEM), to speak HTTPS
+#   FLINT_PROXY     address of a proxy before it whose X-Forwarded-For and X-Forwarded-Proto are believed, or
+#                   "loopback"; people sign in then
 #   FLINT_BACKUPS   a folder into which a backup goes every day; none if not set
 set -euo pipefail
 cd "$(dirname "$0")/.."
 ROOT=$PWD
 STATE="$ROOT/.flint"
-for part in say node packages cluster watch; do
+for part in say node packages cluster watch door; do
   # shellcheck source=/dev/null
   . "scripts/lib/$part.sh"
 done
@@ -23,12 +26,13 @@ case $HOST in
   *:*) ASKED="[$HOST]" ;;
   *) ASKED=$HOST ;;
 esac
-URL="http://$ASKED:$PORT"
+URL="$(scheme)://$ASKED:$PORT"
 
 for port in "$PORT" "${FLINT_DB_PORT:-54810}"; do
   [[ $port =~ ^[1-9][0-9]{0,4}$ ]] && [ "$port" -le 65535 ] ||
     fail "A port is a whole number from 1 to 65535, not $port; look at FLINT_PORT and FLINT_DB_PORT."
 done
+need_certificate
 need_node
 install -d -m 755 "$STATE" 2>/dev/null && [ -w "$STATE" ] ||
   fail "Nothing can be written in $ROOT, where the designs are to be kept."
@@ -75,12 +79,14 @@ FLINT_HOST=$HOST
 FLINT_DB_PORT=$DB_PORT
 FLINT_WEB_FOLDER="$ROOT/dist/web"
 FLINT_DEMO_FOLDER="$ROOT/demo"
+FLINT_SESSION_SECRET=$(session_secret "$STATE")
+FLINT_FIRST_CODE=$(first_code)
 set +a
 export PG_BIN
 node scripts/lib/backup.mjs upgrade "$STATE/backups" ||
   fail "What is stored could not be backed up before it is changed for this Flint Shelf, so nothing was started."
 private_log "$LOG"
-NODE_ENV=production node --enable-source-maps dist/server/main.js >>"$LOG" 2>&1 9>&- &
+as_web_user "$ROOT" env NODE_ENV=production node --enable-source-maps dist/server/main.js >>"$LOG" 2>&1 9>&- &
 SERVER=$!
 node scripts/lib/health.mjs "$URL" 60 &
 WAITING=$!
@@ -88,10 +94,7 @@ WAITING=$!
 wait -n "$WAITING" "$SERVER" || { kill "$WAITING" 2>/dev/null || true; fail "The server did not start; the details are in $LOG."; }
 
 say "Flint Shelf is at $URL (stop it with Ctrl-C; its log is .flint/server.log)."
-case $HOST in
-  127.* | ::1 | localhost) ;;
-  *) say "It listens on $HOST: everyone on that network can read and change the designs." ;;
-esac
+say_who_may_in "$URL"
 printf '%s' "$URL" >"$STATE/address"
 watch_over "$SERVER" "$HOME_OF_CLUSTER"
 wait "$SERVER" || fail "The server ended by itself; the details are in $LOG."

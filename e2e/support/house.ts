@@ -16,7 +16,8 @@ export class House {
     private readonly environment: NodeJS.ProcessEnv,
   ) {}
 
-  static async open(): Promise<House> {
+  /** @param settings beside the usual ones, as the start command hands them over */
+  static async open(settings: Record<string, string> = {}): Promise<House> {
     const database = await makeTestDatabase()
     const port = await freePort()
     const house = new House(`http://127.0.0.1:${port}`, {
@@ -28,6 +29,7 @@ export class House {
       FLINT_WEB_FOLDER: join(ROOT, 'dist', 'web'),
       FLINT_DEMO_FOLDER: join(ROOT, 'demo'),
       FLINT_LOG_LEVEL: 'silent',
+      ...settings,
     })
     await house.start()
     return house

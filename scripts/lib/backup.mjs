@@ -21,6 +21,9 @@ import { createInterface } from 'node:readline'
 import pg from 'pg'
 import { prunable } from './prunable.mjs'
 
+/** Who finds a backup must not be signed in with it. */
+const NOT_BACKED_UP = 'session'
+
 const FORMAT = 'flint-shelf/backup'
 const MIGRATIONS = new URL('../../apps/server/src/database/migrations/', import.meta.url)
 
@@ -64,7 +67,8 @@ async function connected(work) {
 
 async function rowsByTable(client) {
   const { rows } = await client.query(
-    `SELECT tablename FROM pg_tables WHERE schemaname = 'public' ORDER BY tablename`,
+    `SELECT tablename FROM pg_tables WHERE schemaname = 'public' AND tablename <> $1 ORDER BY tablename`,
+    [NOT_BACKED_UP],
   )
   const counts = {}
   for (const { tablename } of rows) {
@@ -167,6 +171,7 @@ async function make(file) {
         ...login,
         '--format=custom',
         `--snapshot=${rows[0].snapshot}`,
+        `--exclude-table-data=public.${NOT_BACKED_UP}`,
         `--file=${join(folder, 'database.dump')}`,
         FLINT_DB_NAME,
       ])

@@ -1,11 +1,13 @@
 // health.mjs URL SECONDS   waits until Flint Shelf answers there; exit status 1 when it does not
+import { ask } from './ask.mjs'
+
 const [url, seconds] = process.argv.slice(2)
 const end = Date.now() + Number(seconds) * 1000
 
 async function answers() {
   try {
-    const response = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(2000) })
-    return response.ok && (await response.json()).status === 'ok'
+    const { status, body } = await ask(`${url}/api/health`)
+    return status === 200 && body.status === 'ok'
   } catch {
     return false
   }

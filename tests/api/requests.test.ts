@@ -80,6 +80,20 @@ describe('texts that no database takes are named by their field', () => {
   })
 })
 
+test('minus zero, which the database does not know, is zero: saved again it is no conflict', async () => {
+  const document = { ...newDesign('Zero'), houseRules: newDesign('Zero').houseRules }
+  const text = JSON.stringify({ document }).replace('"snapshotReserve":0', '"snapshotReserve":-0')
+  const send = (path: string, method: 'post' | 'put', body: string) =>
+    api()[method](path).set('content-type', 'application/json').send(body)
+  const { body } = await send('/api/designs', 'post', text).expect(201)
+  const { id } = body as StoredDesign
+  const again = text.replace('{"document"', '{"basedOnRevision":1,"document"')
+  expect(text).toContain('-0')
+  await send(`/api/designs/${id}`, 'put', again).expect(200)
+  const { body: second } = await send(`/api/designs/${id}`, 'put', again).expect(200)
+  expect((second as StoredDesign).revision).toBe(1)
+})
+
 describe('many at once', () => {
   test('a new part kept by eight at once has eight versions', async () => {
     const { body: list } = await api().get('/api/parts').expect(200)

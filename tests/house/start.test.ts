@@ -1,9 +1,11 @@
-import { appendFileSync, statSync, writeFileSync } from 'node:fs'
+import { execFileSync } from 'node:child_process'
+import { appendFileSync, chmodSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { get } from 'node:http'
+import { request as secureRequest } from 'node:https'
 import { createServer, type Server } from 'node:net'
 import { once } from 'node:events'
 import { join } from 'node:path'
-import type { StoredDesign } from '@flint/contract'
+import type { Session, ShelfPage, StoredDesign } from '@flint/contract'
 import { renameDesign } from '@flint/core/editing'
 import { Clone, freePorts, type Outcome } from '../support/clone'
 
@@ -103,10 +105,10 @@ describe('a clone below a folder that others cannot enter', () => {
   afterAll(() => clone.remove())
 
   const firstDesign = async (): Promise<StoredDesign> => {
-    const designs = (await (await fetch(`${url}/designs`)).json()) as StoredDesign[]
-    const [design] = designs
-    if (!design) throw new Error('the shelf is empty')
-    return design
+    const { rows } = (await (await fetch(`${url}/designs`)).json()) as ShelfPage
+    const [row] = rows
+    if (!row) throw new Error('the shelf is empty')
+    return (await (await fetch(`${url}/designs/${row.id}`)).json()) as StoredDesign
   }
   const rename = async (name: string): Promise<number> => {
     const { id, revision, document } = await firstDesign()
@@ -145,6 +147,16 @@ describe('a clone below a folder that others cannot enter', () => {
       }).once('error', reject)
     })
     expect(status).toBe(421)
+  })
+
+  test('started by root, the web server runs as an ordinary user that can read and nothing else', () => {
+    const status = readFileSync(`/proc/${clone.webServer()}/status`, 'utf8')
+    const [, uid] = /^Uid:\s+(\d+)/m.exec(status) ?? []
+    expect(Number(uid)).not.toBe(0)
+    if (process.getuid?.() !== 0) return
+    // Bit 2 of the capabilities, CAP_DAC_READ_SEARCH in linux/capability.h: its folder is in nobody's reach.
+    expect(/^CapEff:\s+0*4$/m.test(status)).toBe(true)
+    expect(/^CapBnd:\s+0*4$/m.test(status)).toBe(true)
   })
 
   test('the log is private', () => {
@@ -188,5 +200,84 @@ describe('a clone below a folder that others cannot enter', () => {
     await clone.stop()
     await clone.start(environment)
     expect((await firstDesign()).document.name).toBe('Saved before the second cut')
+  })
+})
+
+describe('a clone whose path has quotes, a dollar and spaces, open to other machines by HTTPS', () => {
+  let clone: Clone
+  let url: string
+  beforeAll(async () => {
+    clone = new Clone('the "shelf" of $HOME, `it`\'s here')
+    const [port, databasePort] = await freePorts()
+    const certificate = join(clone.folder, 'own certificate.pem')
+    const key = join(clone.folder, 'own key.pem')
+    execFileSync(
+      'openssl',
+      [
+        ...['req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-days', '2'],
+        ...['-subj', '/CN=localhost', '-keyout', key, '-out', certificate],
+      ],
+      { stdio: 'ignore' },
+    )
+    chmodSync(key, 0o600)
+    await clone.start({
+      FLINT_PORT: port,
+      FLINT_DB_PORT: databasePort,
+      FLINT_HOST: '0.0.0.0',
+      FLINT_CERTIFICATE: certificate,
+      FLINT_KEY: key,
+    })
+    url = `https://127.0.0.1:${port}/api`
+  })
+  afterAll(() => clone.remove())
+
+  const ask = (
+    path: string,
+    body?: object,
+  ): Promise<{ status: number; cookie: string; answer: unknown }> =>
+    new Promise((resolve, reject) => {
+      const headers = { 'content-type': 'application/json' }
+      const method = body ? 'POST' : 'GET'
+      const sent = secureRequest(
+        `${url}${path}`,
+        { rejectUnauthorized: false, method, headers },
+        (response) => {
+          let text = ''
+          response.on('data', (chunk: Buffer) => (text += chunk.toString()))
+          response.on('end', () => {
+            resolve({
+              status: response.statusCode ?? 0,
+              cookie: response.headers['set-cookie']?.[0] ?? '',
+              answer: JSON.parse(text),
+            })
+          })
+        },
+      )
+      sent.once('error', reject)
+      sent.end(body ? JSON.stringify(body) : undefined)
+    })
+
+  test('nobody gets in without an account, and the code on the terminal makes the first one', async () => {
+    expect((await ask('/designs')).status).toBe(401)
+    expect((await ask('/session')).answer).toEqual({ kind: 'no account yet' } satisfies Session)
+    await clone.says('Make the first account at')
+    const [, code] = /with the code ([A-Z2-9]{4}-[A-Z2-9]{4})\./.exec(clone.terminal) ?? []
+    const account = { name: 'Keeper', password: 'a long enough one' }
+    const wrong = await ask('/accounts/first', { ...account, code: 'AAAA-AAAA' })
+    expect(wrong.status).toBe(403)
+    const right = await ask('/accounts/first', { ...account, code })
+    expect(right.status).toBe(201)
+    // By HTTPS the cookie goes over HTTPS alone.
+    expect(right.cookie).toMatch(/; Secure/)
+    expect((await ask('/session')).answer).toEqual({ kind: 'signed out' } satisfies Session)
+  })
+
+  test('a key that cannot be read, or is none, is told', async () => {
+    const outcome = await clone.run({
+      FLINT_CERTIFICATE: '/nowhere.pem',
+      FLINT_KEY: '/nowhere.pem',
+    })
+    expectOneSentence(outcome, '/nowhere.pem cannot be read as PEM')
+    expectOneSentence(await clone.run({ FLINT_KEY: '/nowhere.pem' }), 'go together')
   })
 })

@@ -42,9 +42,10 @@ export class Clone {
   private started: ChildProcess | null = null
   private said = ''
 
-  constructor() {
+  /** @param name of its folder */
+  constructor(name = 'flint-shelf') {
     chmodSync(this.outer, 0o700)
-    this.folder = join(this.outer, 'flint-shelf')
+    this.folder = join(this.outer, name)
     mkdirSync(this.folder)
     execFileSync('cp', ['-a', ...PARTS, this.folder], { cwd: ROOT })
     symlinkSync(join(ROOT, 'node_modules'), join(this.folder, 'node_modules'))
@@ -94,6 +95,17 @@ export class Clone {
       if (Date.now() > end) throw new Error(this.said)
       await new Promise((resolve) => setTimeout(resolve, 50))
     }
+  }
+
+  /** All that the started one has said on its terminal. */
+  get terminal(): string {
+    return this.said
+  }
+
+  /** The process of the web server. */
+  webServer(): number {
+    const script = String(this.started?.pid ?? '')
+    return Number(execFileSync('pgrep', ['-P', script, '-f', 'dist/server/main.js']).toString())
   }
 
   /** Ends the database alone, with all its processes, without a goodbye. */

@@ -28,6 +28,7 @@ export const TEST_SETTINGS: AppSettings = {
   firstCode: FIRST_CODE,
   sessionSecret: 'of a test',
   proxy: null,
+  certificate: null,
 }
 
 /** The server over a database of its own, with the demo loaded; open to this machine, unless it is said otherwise. */

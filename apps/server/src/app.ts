@@ -58,6 +58,7 @@ export type AppSettings = Pick<
   | 'firstCode'
   | 'sessionSecret'
   | 'proxy'
+  | 'certificate'
 >
 
 /** What the server keeps in order by itself, beside answering. */
@@ -98,7 +99,7 @@ export function makeApp(
   app.set('trust proxy', settings.proxy ?? false)
   app.use(requestLog(logger))
   app.use(onlyOwnHosts(settings.hostNames))
-  app.use(securityHeaders())
+  app.use(securityHeaders(settings.certificate !== null))
   app.use(compression())
 
   const api = express.Router()
@@ -122,11 +123,16 @@ export function makeApp(
     guardedRouter(routes, {
       principalOf,
       rightTo: (principal, designId) => rightTo(database, principal, designId),
-      noteChange: async (principal, { does }, { params }) => {
+      noteChange: async (principal, { does }, { params }, about) => {
         const { id = null, ...others } = params
-        const [about = null] = Object.values(others)
+        const [named = null] = Object.values(others)
         const actor = actorName(principal)
-        const change = { actor, did: does ?? '', designId: asText(id), about: asText(about) }
+        const change = {
+          actor,
+          did: does ?? '',
+          designId: asText(id),
+          about: about ?? asText(named),
+        }
         await changes.note(change).catch((error: unknown) => {
           logger.error({ err: errorLine(error as Error) }, 'a change was not noted')
         })
@@ -179,7 +185,7 @@ function cacheHeaders(response: express.Response, path: string): void {
   response.set('Cache-Control', immutable ? 'public, max-age=31536000, immutable' : 'no-cache')
 }
 
-function securityHeaders(): express.RequestHandler {
+function securityHeaders(isSecure: boolean): express.RequestHandler {
   return helmet({
     contentSecurityPolicy: {
       useDefaults: true,
@@ -192,6 +198,7 @@ function securityHeaders(): express.RequestHandler {
         'upgrade-insecure-requests': null,
       },
     },
-    strictTransportSecurity: false,
+    // By plain HTTP it would say nothing.
+    strictTransportSecurity: isSecure,
   })
 }

@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs'
 import { createServer } from 'node:http'
 import { createServer as createSecureServer } from 'node:https'
 import { join } from 'node:path'
@@ -20,15 +19,7 @@ const { express, demo, house } = makeApp(database, settings, logger, summariser)
 await demo.loadWhenEmpty()
 
 const { certificate } = settings
-const server = certificate
-  ? createSecureServer(
-      {
-        cert: readFileSync(certificate.certificateFile),
-        key: readFileSync(certificate.keyFile),
-      },
-      express,
-    )
-  : createServer(express)
+const server = certificate ? createSecureServer(certificate, express) : createServer(express)
 server.once('error', () => {
   process.stderr.write(`Port ${settings.port} on ${settings.host} cannot be used.\n`)
   process.exit(1)

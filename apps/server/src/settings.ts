@@ -18,8 +18,8 @@ export interface Settings {
   sessionSecret: string
   /** Addresses whose word is taken for who asks and how, as Express names them; null without a proxy. */
   proxy: string | null
-  /** Files of a certificate and its key, in PEM; null to speak plain HTTP. */
-  certificate: { certificateFile: string; keyFile: string } | null
+  /** A certificate and its key, in PEM; null to speak plain HTTP. */
+  certificate: { cert: string; key: string } | null
 }
 
 const HERE_ONLY = /^(127\.\d+\.\d+\.\d+|::1|localhost)$/
@@ -42,10 +42,7 @@ export function readSettings(environment: NodeJS.ProcessEnv): Settings {
   const proxy = environment.FLINT_PROXY ?? null
   const needsAccounts =
     !HERE_ONLY.test(host) || proxy !== null || environment.FLINT_ACCOUNTS === '1'
-  const [certificateFile, keyFile] = [environment.FLINT_CERTIFICATE, environment.FLINT_KEY]
-  if (Boolean(certificateFile) !== Boolean(keyFile)) {
-    throw new Error('FLINT_CERTIFICATE and FLINT_KEY go together: set both, or none.')
-  }
+  const [cert, key] = [environment.FLINT_CERTIFICATE_PEM, environment.FLINT_KEY_PEM]
   return {
     host,
     hostNames: [environment.FLINT_HOST ?? '', ...(environment.FLINT_HOST_NAMES ?? '').split(',')]
@@ -66,6 +63,6 @@ export function readSettings(environment: NodeJS.ProcessEnv): Settings {
     firstCode: environment.FLINT_FIRST_CODE ?? null,
     sessionSecret: needsAccounts ? required('FLINT_SESSION_SECRET') : '',
     proxy,
-    certificate: certificateFile && keyFile ? { certificateFile, keyFile } : null,
+    certificate: cert && key ? { cert, key } : null,
   }
 }

@@ -4,6 +4,10 @@ import { createBrowserRouter, Link, Navigate, RouterProvider } from 'react-route
 import { HatchDefinitions } from './drawing/hatches'
 import { KeptCopiesContext } from './saving/keptCopiesContext'
 import type { KeptCopies } from './saving/keptCopies'
+import { LINK_PATH } from './api/linkKey'
+import { AccountScreen } from './people/AccountScreen'
+import { Door } from './people/Door'
+import { FollowLink } from './people/FollowLink'
 import { PartsScreen } from './parts/PartsScreen'
 import { BuildSheet } from './buildSheet/BuildSheet'
 import { Shelf } from './shelf/Shelf'
@@ -12,6 +16,8 @@ import { theme } from './theme/theme'
 
 const router = createBrowserRouter([
   { path: '/', element: <Shelf /> },
+  { path: '/account', element: <AccountScreen /> },
+  { path: LINK_PATH, element: <FollowLink /> },
   { path: '/parts', element: <PartsScreen /> },
   { path: '/parts/:slug', element: <PartsScreen /> },
   { path: '/designs/:designId', element: <Navigate to="drives" replace /> },
@@ -33,7 +39,9 @@ export function App({ store, copies }: { store: Store; copies: KeptCopies }) {
       <Provider store={store}>
         <KeptCopiesContext value={copies}>
           <HatchDefinitions />
-          <RouterProvider router={router} />
+          <Door>
+            <RouterProvider router={router} />
+          </Door>
         </KeptCopiesContext>
       </Provider>
     </ThemeProvider>

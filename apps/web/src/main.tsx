@@ -2,6 +2,7 @@ import './theme/fonts'
 import './theme/sheet.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
+import { takeLinkKey } from './api/linkKey'
 import { App } from './App'
 import { openKeptCopies } from './saving/keptCopies'
 import { startSaver } from './saving/saver'
@@ -11,6 +12,7 @@ import { makeStore } from './store/store'
 const root = document.getElementById('root')
 if (!root) throw new Error('The page has no root element.')
 
+takeLinkKey(window)
 const store = makeStore()
 const windows = windowsOfBrowser()
 const copies = await openKeptCopies(

@@ -11,6 +11,11 @@ export interface StoredDesign {
   document: Design
 }
 
+/** A design with what whoever asks may do with it. */
+export interface OpenedDesign extends StoredDesign {
+  right: DesignRight
+}
+
 /** A design on the shelf, as the list shows it. */
 export interface ShelfRow {
   id: string

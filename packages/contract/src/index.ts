@@ -14,6 +14,7 @@ export {
   type DesignConflict,
   type Everything,
   EVERYTHING_FORMAT,
+  type OpenedDesign,
   type PartPage,
   type PartUse,
   type RemovedDesign,

@@ -1,14 +1,18 @@
-import { CreateDesign, ListDesigns, SaveDesign } from '@flint/contract'
+import { CreateDesign, ListDesigns, type OpenedDesign, SaveDesign } from '@flint/contract'
+import { cutText } from '@flint/core/drawing'
 import { type Design, parseDesign } from '@flint/core/editing'
 import { badRequest } from '../http/problems'
 import { readBody, readQuery } from '../http/readBody'
-import type { ApiRoute } from '../people/apiRoute'
+import { type ApiRoute, isAbout, rightOf } from '../people/apiRoute'
 import { principalOf } from '../people/identify'
 import { accountIdOf } from '../people/principal'
 import { designIdOf } from './designIdOf'
 import { shownTo } from './designRights'
 import type { DesignStore } from './designStore'
 import type { SummaryStore } from './summaryStore'
+
+/** As much of a name as a list of changes shows. */
+const LONGEST_ABOUT = 80
 
 /** Designs on the shelf: to list, read and save them. */
 export function designRoutes(designs: DesignStore, summaries: SummaryStore): ApiRoute[] {
@@ -37,7 +41,9 @@ export function designRoutes(designs: DesignStore, summaries: SummaryStore): Api
       answer: async (request, response) => {
         const { document } = await readBody(CreateDesign, request.body)
         const ownerId = accountIdOf(principalOf(request))
-        response.status(201).json(await designs.create(readDocument(document), { ownerId }))
+        const made = await designs.create(readDocument(document), { ownerId })
+        isAbout(response, cutText(made.document.name, LONGEST_ABOUT))
+        response.status(201).json(made)
       },
     },
     {
@@ -46,7 +52,8 @@ export function designRoutes(designs: DesignStore, summaries: SummaryStore): Api
       needs: 'look at design',
       does: null,
       answer: async (request, response) => {
-        response.json(await designs.read(designIdOf(request)))
+        const opened = { ...(await designs.read(designIdOf(request))), right: rightOf(response) }
+        response.json(opened satisfies OpenedDesign)
       },
     },
     {

@@ -18,7 +18,7 @@ interface Step {
 
 /**
  * Turns away bodies that nothing here could store or read in time: too deep, too many values, texts with a NUL or
- * with half of a character. The database takes neither of the two.
+ * with half of a character. The database takes neither of the two. Minus zero becomes zero.
  */
 export const onlyPlainJson: RequestHandler = (request, _response, next) => {
   const problem = problemWith(request.body)
@@ -43,6 +43,8 @@ export function problemWith(body: unknown): FieldProblem | null {
     if (typeof value === 'string' && !isText(value)) return notText(step)
     if (typeof value !== 'object' || value === null) continue
     for (const [key, inner] of Object.entries(value)) {
+      // The database knows no minus zero, so the same document sent again would look like another one.
+      if (Object.is(inner, -0)) (value as Record<string, unknown>)[key] = 0
       if (!isText(key)) return notText(step)
       open.push({
         value: inner,

@@ -21,7 +21,13 @@ export interface Guard {
   /** What somebody may do with a design; null for one that is not there or is not theirs to see. */
   rightTo: (principal: Principal, designId: string) => Promise<DesignRight | null>
   /** Never fails: what was done is done. */
-  noteChange: (principal: Principal, route: ApiRoute, request: Request) => Promise<void>
+  noteChange: (
+    principal: Principal,
+    route: ApiRoute,
+    request: Request,
+    /** What the change was about, where the address does not say it. */
+    about: string | null,
+  ) => Promise<void>
 }
 
 /** The routes, each behind what it needs. A change that was made is noted before it is answered. */
@@ -36,19 +42,37 @@ export function guardedRouter(routes: readonly ApiRoute[], guard: Guard): Router
       const right = isOfDesign ? await guard.rightTo(principal, String(id)) : null
       if (!isAllowed(principal, needs, right))
         throw refusal(principal, isOfDesign && right === null)
+      setRight(response, right)
       if (does === null) return answer(request, response)
       // Its answer waits for the note, so that nobody reads a list that lacks what they have just done.
       const send = response.end.bind(response)
       response.end = ((...all: Parameters<typeof send>) => {
         response.end = send
         if (response.statusCode >= 400) return send(...all)
-        void guard.noteChange(principal, route, request).then(() => send(...all))
+        void guard.noteChange(principal, route, request, aboutOf(response)).then(() => send(...all))
         return response
       }) as typeof response.end
       return answer(request, response)
     })
   }
   return router
+}
+
+/** Says what a change was about, where the address does not: the name of an account that was made. */
+export function isAbout(response: Response, about: string): void {
+  response.locals.about = about
+}
+
+const aboutOf = (response: Response): string | null =>
+  (response.locals.about as string | undefined) ?? null
+
+function setRight(response: Response, right: DesignRight | null): void {
+  response.locals.right = right
+}
+
+/** What whoever asks may do with the design in the address. */
+export function rightOf(response: Response): DesignRight {
+  return (response.locals.right as DesignRight | null) ?? 'look'
 }
 
 function refusal(principal: Principal, isNotSeen: boolean): HttpProblem {

@@ -9,6 +9,7 @@ import type { Principal } from './principal'
  * - `look at design`, `look back`, `change design`, `own design`: the design in the address; looking back is at its
  *   revisions and at what was set aside
  * - `send readings`: what a meter does
+ * - `know people`: who has an account here
  * - `account`: one's own account, by oneself and not by a program
  * - `keep house`: accounts of others, and everything that is stored at once
  */
@@ -21,6 +22,7 @@ export const NEEDS = [
   'change design',
   'own design',
   'send readings',
+  'know people',
   'account',
   'keep house',
 ] as const

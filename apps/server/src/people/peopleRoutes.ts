@@ -12,7 +12,7 @@ import { isUUID } from 'class-validator'
 import type { Request } from 'express'
 import { HttpProblem, notFound } from '../http/problems'
 import { readBody, readQuery } from '../http/readBody'
-import type { ApiRoute } from './apiRoute'
+import { type ApiRoute, isAbout } from './apiRoute'
 import type { Attempts } from './attempts'
 import type { ChangeStore } from './changeStore'
 import { principalOf } from './identify'
@@ -126,7 +126,7 @@ export function peopleRoutes(
     {
       method: 'get',
       path: '/accounts',
-      needs: 'account',
+      needs: 'know people',
       does: null,
       answer: async (_request, response) => {
         response.json(await people.accounts())
@@ -139,7 +139,9 @@ export function peopleRoutes(
       does: 'made an account',
       answer: async (request, response) => {
         const { name, password, isKeeper } = await readBody(MakeAccount, request.body)
-        response.status(201).json(await people.make(name, password, isKeeper ?? false))
+        const account = await people.make(name, password, isKeeper ?? false)
+        isAbout(response, account.name)
+        response.status(201).json(account)
       },
     },
     {
@@ -149,7 +151,9 @@ export function peopleRoutes(
       does: 'changed an account',
       answer: async (request, response) => {
         const change = await readBody(ChangeAccount, request.body)
-        response.json(await people.change(uuidIn(request, 'accountId'), change))
+        const account = await people.change(uuidIn(request, 'accountId'), change)
+        isAbout(response, account.name)
+        response.json(account)
       },
     },
     {
@@ -184,6 +188,7 @@ export function peopleRoutes(
       does: 'made a token',
       answer: async (request, response) => {
         const { name, scope } = await readBody(MakeToken, request.body)
+        isAbout(response, name)
         response.status(201).json(await people.makeToken(ownAccountId(request), name, scope))
       },
     },

@@ -1,4 +1,5 @@
 import type {
+  OpenedDesign,
   PartPage,
   PartUse,
   RemovedDesign,
@@ -15,7 +16,10 @@ import type {
   UnreadPart,
 } from '@flint/contract'
 import type { CataloguePart, Design, PartSheet } from '@flint/core/editing'
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react'
+import { createApi } from '@reduxjs/toolkit/query/react'
+import { ask } from './ask'
+
+export const TAGS = ['Shelf', 'Parts', 'Revisions', 'Session', 'People', 'Sharing'] as const
 
 export interface ShelfAsked {
   /** Words that the name or the notes have. */
@@ -26,8 +30,8 @@ export interface ShelfAsked {
 /** Everything the application asks of the server. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: ['Shelf', 'Parts', 'Revisions'],
+  baseQuery: ask,
+  tagTypes: TAGS,
   refetchOnMountOrArgChange: true,
   endpoints: (build) => ({
     shelf: build.infiniteQuery<ShelfPage, ShelfAsked, number>({
@@ -45,11 +49,11 @@ export const api = createApi({
       providesTags: ['Shelf'],
     }),
     parts: build.query<StoredPart[], void>({
-      queryFn: async (_none, _api, _options, ask) => {
+      queryFn: async (_none, _api, _options, askFor) => {
         const parts: StoredPart[] = []
         let next: string | null = ''
         while (next !== null) {
-          const answer = await ask(
+          const answer = await askFor(
             next === '' ? '/parts' : { url: '/parts', params: { after: next } },
           )
           if (answer.error) return { error: answer.error }
@@ -103,7 +107,7 @@ export const api = createApi({
       query: (parts) => ({ url: '/parts/take-in', method: 'POST', body: { parts } }),
       // The list is asked for once, after the last piece of a file.
     }),
-    design: build.query<StoredDesign, string>({ query: (id) => `/designs/${id}` }),
+    design: build.query<OpenedDesign, string>({ query: (id) => `/designs/${id}` }),
     revisions: build.query<RevisionSummary[], { id: string; before?: number }>({
       query: ({ id, before }) => ({
         url: `/designs/${id}/revisions`,

@@ -48,6 +48,8 @@ export function saveWords(save: SaveState, revision: number): string {
       return 'saving …'
     case 'unsaved':
       return UNSAVED[save.here]
+    case 'looking':
+      return 'only looking: changes are not saved'
     case 'conflict':
       return 'not saved: saved elsewhere meanwhile'
   }

@@ -14,6 +14,7 @@ import { PartFiles } from './PartFiles'
 import { PartForm } from './PartForm'
 import { PartList } from './PartList'
 import { PartSheetView } from './PartSheetView'
+import { RemovedParts } from './RemovedParts'
 import { UnreadParts } from './UnreadParts'
 import styles from './parts.module.css'
 
@@ -159,6 +160,7 @@ export function PartsScreen() {
             onChoose={show}
             onCompare={toggleCompared}
           />
+          <RemovedParts />
         </section>
         <section className={styles.right} aria-label="The part">
           {side.shows === 'form' ? (

@@ -16,6 +16,9 @@ import type { KeptCopies } from './keptCopies'
 
 const PAUSES = { beforeSavingMs: 500, afterFailureMs: 2_000 }
 
+/** Whoever has to sign in again first: what they made is sent then. */
+const SIGNED_OUT = 401
+
 /** The newest state of a design that the server does not have. */
 interface Job {
   document: Design
@@ -65,6 +68,7 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
   function noteChange(open: OpenSheet): void {
     const { designId, history, baseRevision, baseDocument, save } = open
     const design = history.present
+    if (save.kind === 'looking') return
     if (design === baseDocument) {
       jobs.delete(designId)
       void copies.drop(designId)
@@ -135,7 +139,10 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
     const again: Job =
       problem.kind === 'refused' ? left : { ...left, unanswered: [...unanswered, saveId] }
     // What the server refuses it refuses again; it is sent again when it is another document.
-    const isRefused = problem.kind === 'refused' && problem.problem.status < 500
+    const isRefused =
+      problem.kind === 'refused' &&
+      problem.problem.status < 500 &&
+      problem.problem.status !== SIGNED_OUT
     if (isRefused && newest?.document === design) jobs.delete(designId)
     else if (newest) jobs.set(designId, again)
     const reason =

@@ -27,9 +27,11 @@ export function useOpenDesign(designId: string): { isOpen: boolean; problem: str
         setProblem(problemSentence(result.error))
         return
       }
-      const { copy, unread } = await copies.take(designId)
+      const { right, ...stored } = result.data
+      const { copy, unread } =
+        right === 'look' ? { copy: null, unread: [] } : await copies.take(designId)
       setProblem(null)
-      dispatch(opened({ stored: result.data, kept: copy, unreadCopies: unread }))
+      dispatch(opened({ stored, kept: copy, unreadCopies: unread, right }))
     }
     void open()
     return () => {

@@ -1,11 +1,12 @@
 import type { ShelfRow } from '@flint/contract'
-import { memo } from 'react'
+import { memo, useState } from 'react'
 import { ErrorBoundary } from 'react-error-boundary'
 import { Link } from 'react-router'
 import { useCopyDesignMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { ElevationThumb } from '../drawing/ElevationThumb'
 import { DesignFigures } from './DesignFigures'
+import { ShareDialog } from '../people/ShareDialog'
 import { RemoveButton } from './RemoveButton'
 import type { ShelfNews } from './shelfNews'
 import { UnreadRow } from './UnreadRow'
@@ -16,11 +17,14 @@ interface DesignRowProps {
   row: ShelfRow
   /** Whether this browser keeps work on it that was not saved. */
   isKeptHere: boolean
+  /** Whether there are others that it could be shared with. */
+  hasOthers: boolean
   onNews: (news: ShelfNews) => void
 }
 
 /** A design on the shelf, also when it cannot be read or drawn. */
-export const DesignRow = memo(function DesignRow({ row, isKeptHere, onNews }: DesignRowProps) {
+export const DesignRow = memo(function DesignRow(props: DesignRowProps) {
+  const { row, onNews } = props
   const { id, name, unread, right } = row
   const exportDesign = useExport(onNews)
   const notShown = (why: string) => (
@@ -35,12 +39,13 @@ export const DesignRow = memo(function DesignRow({ row, isKeptHere, onNews }: De
         'It cannot be drawn: something in it is not understood. It is left as it is.',
       )}
     >
-      <ReadRow row={row} isKeptHere={isKeptHere} onNews={onNews} />
+      <ReadRow {...props} />
     </ErrorBoundary>
   )
 })
 
-function ReadRow({ row, isKeptHere, onNews }: DesignRowProps) {
+function ReadRow({ row, isKeptHere, hasOthers, onNews }: DesignRowProps) {
+  const [shares, setShares] = useState(false)
   const { id, name, notes, summary, isPending, right } = row
   const [copyDesign] = useCopyDesignMutation()
   const exportDesign = useExport(onNews)
@@ -57,6 +62,7 @@ function ReadRow({ row, isKeptHere, onNews }: DesignRowProps) {
         <Link className={styles.title} to={`/designs/${id}/drives`}>
           {name}
         </Link>
+        {right === 'look' && <span className="soft"> you may look at it</span>}
         {isKeptHere && (
           <p role="note">
             Work on it that is not saved yet is kept in this browser; open it to save it.
@@ -90,8 +96,29 @@ function ReadRow({ row, isKeptHere, onNews }: DesignRowProps) {
         >
           export
         </button>
+        {right === 'own' && hasOthers && (
+          <button
+            type="button"
+            className="plain-button"
+            aria-label={`Share ${name}`}
+            onClick={() => {
+              setShares(true)
+            }}
+          >
+            share
+          </button>
+        )}
         {right === 'own' && <RemoveButton id={id} name={name} onNews={onNews} />}
       </div>
+      {shares && (
+        <ShareDialog
+          id={id}
+          name={name}
+          onClose={() => {
+            setShares(false)
+          }}
+        />
+      )}
     </li>
   )
 }

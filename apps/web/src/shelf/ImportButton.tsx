@@ -1,35 +1,44 @@
-import { parseDesign } from '@flint/core/editing'
-import { useRef } from 'react'
-import { useCreateDesignMutation } from '../api/api'
+import { useRef, useState } from 'react'
+import { useCreateDesignMutation, useTakeInPartsMutation, api } from '../api/api'
 import { problemSentence } from '../api/problemOf'
+import { useAppDispatch } from '../store/hooks'
+import { importFile } from './importFile'
 import type { ShelfNews } from './shelfNews'
 
-const MOST_BYTES = 2_000_000
-
-/** Reads a design document from a file and puts it on the shelf. */
+/** Reads a design document, or everything that somebody saved, from a file and puts it on the shelf. */
 export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) {
   const input = useRef<HTMLInputElement>(null)
+  const dispatch = useAppDispatch()
+  const [isReading, setIsReading] = useState(false)
   const [createDesign] = useCreateDesignMutation()
+  const [takeInParts] = useTakeInPartsMutation()
 
-  async function read(file: File): Promise<string> {
-    if (file.size > MOST_BYTES) return `${file.name} is larger than 2 MB, so it is no design.`
-    let raw: unknown
-    try {
-      raw = JSON.parse(await file.text())
-    } catch {
-      return `${file.name} is not JSON.`
-    }
-    const parsed = parseDesign(raw)
-    if (!('design' in parsed)) {
-      return `${file.name} was not taken: ${parsed.problems[0]?.sentence ?? 'it is no design.'}`
-    }
-    const { error } = await createDesign(parsed.design)
-    return error ? problemSentence(error) : `Imported ${parsed.design.name}.`
+  async function read(file: File): Promise<void> {
+    setIsReading(true)
+    const text = await importFile(file, {
+      design: async (design) => {
+        const { error } = await createDesign(design)
+        return error ? problemSentence(error) : null
+      },
+      parts: async (parts) => {
+        const { data, error } = await takeInParts(parts)
+        return data ?? problemSentence(error)
+      },
+    })
+    dispatch(api.util.invalidateTags(['Parts']))
+    setIsReading(false)
+    onNews({ text })
   }
 
   return (
     <>
-      <button type="button" className="plain-button" onClick={() => input.current?.click()}>
+      <button
+        type="button"
+        className="plain-button"
+        disabled={isReading}
+        title="A design, or a file of everything"
+        onClick={() => input.current?.click()}
+      >
         Import
       </button>
       <input
@@ -40,10 +49,7 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
         aria-label="Design file"
         onChange={({ target }) => {
           const [file] = target.files ?? []
-          if (file)
-            void read(file).then((text) => {
-              onNews({ text })
-            })
+          if (file) void read(file)
           target.value = ''
         }}
       />

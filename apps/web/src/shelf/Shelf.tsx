@@ -3,6 +3,7 @@ import Snackbar from '@mui/material/Snackbar'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useReturnDesignMutation, useRestoreDemoMutation } from '../api/api'
+import { useSessionQuery } from '../api/peopleApi'
 import { problemSentence } from '../api/problemOf'
 import { Mark } from '../controls/Mark'
 import { ThemeButton } from '../controls/ThemeButton'
@@ -34,6 +35,7 @@ export function Shelf() {
   const hasMany = (first?.total ?? 0) > FEW
   const [restoreDemo, { isLoading: isRestoring }] = useRestoreDemoMutation()
   const [returnDesign] = useReturnDesignMutation()
+  const { data: session } = useSessionQuery()
   const keptWork = useKeptWork()
   const [makesNew, setMakesNew] = useState(false)
   const [news, setNews] = useState<ShelfNews | null>(null)
@@ -64,6 +66,14 @@ export function Shelf() {
             New design
           </button>
           <ImportButton onNews={setNews} />
+          <a
+            href="/api/everything"
+            download="flint-shelf-everything.json"
+            className="plain-button"
+            title="All designs that you may see, and your own parts, in one file that Import reads"
+          >
+            Save all
+          </a>
           <Link to="/parts" className="plain-button">
             Parts
           </Link>
@@ -75,6 +85,11 @@ export function Shelf() {
           >
             Restore the demo
           </button>
+          {session?.kind === 'account' && (
+            <Link to="/account" className="plain-button">
+              {session.account.name}
+            </Link>
+          )}
           <ThemeButton />
         </div>
       </header>
@@ -114,7 +129,13 @@ export function Shelf() {
         {first?.total === 0 && asked.find !== '' && <p>No design has these words.</p>}
         <ul className={styles.list} aria-label="Designs">
           {rows.map((row) => (
-            <DesignRow key={row.id} row={row} isKeptHere={keptWork.has(row.id)} onNews={setNews} />
+            <DesignRow
+              key={row.id}
+              row={row}
+              isKeptHere={keptWork.has(row.id)}
+              hasOthers={session?.kind === 'account'}
+              onNews={setNews}
+            />
           ))}
           {data &&
             [...keptWork].map(([designId, copy]) =>

@@ -1,4 +1,4 @@
-import type { DesignConflict, StoredDesign } from '@flint/contract'
+import type { DesignConflict, DesignRight, StoredDesign } from '@flint/contract'
 import { type Design, type History, record, redo, startHistory, undo } from '@flint/core/editing'
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit'
 
@@ -21,6 +21,8 @@ export type SaveState =
   /** Not on the server; `reason` says why, `here` whether this browser keeps it by now. */
   | { kind: 'unsaved'; reason: string; here: Kept }
   | { kind: 'conflict'; conflict: DesignConflict }
+  /** Never on the server: whoever works on it may only look at it. */
+  | { kind: 'looking' }
 
 export interface OpenSheet {
   designId: string
@@ -59,13 +61,19 @@ export const sheetSlice = createSlice({
       state,
       {
         payload,
-      }: PayloadAction<{ stored: StoredDesign; kept: KeptCopy | null; unreadCopies?: unknown[] }>,
+      }: PayloadAction<{
+        stored: StoredDesign
+        kept: KeptCopy | null
+        unreadCopies?: unknown[]
+        right?: DesignRight
+      }>,
     ) {
-      const { stored, kept, unreadCopies = [] } = payload
+      const { stored, kept, unreadCopies = [], right = 'own' } = payload
       const history = startHistory(stored.document)
+      const saved: SaveState = right === 'look' ? { kind: 'looking' } : { kind: 'saved' }
       const save: SaveState = kept
         ? { kind: 'unsaved', reason: 'Work kept in this browser is being saved.', here: 'kept' }
-        : { kind: 'saved' }
+        : saved
       state.open = {
         designId: stored.id,
         history: kept ? record(history, 'take up the work kept here', kept.document) : history,
@@ -101,6 +109,10 @@ export const sheetSlice = createSlice({
     checkpointSet(state) {
       const open = state.open && original(state.open)
       if (state.open && open) state.open.checkpoint = open.history.present
+    },
+    /** Counts changes from another version of the design. */
+    comparedWith(state, { payload: version }: PayloadAction<Design>) {
+      if (state.open) state.open.checkpoint = version
     },
     baysSelected(state, { payload }: PayloadAction<string[]>) {
       if (state.open) state.open.selectedBays = payload
@@ -200,7 +212,8 @@ function changeHistory(state: SheetState, change: (history: History) => History)
   const history = change(open.history)
   state.open.history = history
   state.open.preview = null
-  if (history.present === open.history.present || open.save.kind === 'conflict') return
+  if (history.present === open.history.present) return
+  if (open.save.kind === 'conflict' || open.save.kind === 'looking') return
   if (history.present === open.baseDocument) state.open.save = { kind: 'saved' }
   else if (open.save.kind === 'saved') state.open.save = { kind: 'saving' }
   else if (open.save.kind === 'unsaved') state.open.save = { ...open.save, here: 'being kept' }
@@ -213,6 +226,7 @@ export const {
   undone,
   redone,
   checkpointSet,
+  comparedWith,
   baysSelected,
   drivesPulled,
   drivesPutBack,

@@ -1,10 +1,15 @@
 import { configureStore } from '@reduxjs/toolkit'
 import { api } from '../api/api'
+import { doorSlice } from './doorSlice'
 import { sheetSlice } from './sheetSlice'
 
 export function makeStore() {
   return configureStore({
-    reducer: { [api.reducerPath]: api.reducer, sheet: sheetSlice.reducer },
+    reducer: {
+      [api.reducerPath]: api.reducer,
+      door: doorSlice.reducer,
+      sheet: sheetSlice.reducer,
+    },
     middleware: (defaults) =>
       // The history shares its documents; walking through all of them at every action would cost
       // more than evaluating the design, and they cannot hold anything but JSON.

@@ -72,6 +72,14 @@ describe('efficiency of a supply', () => {
     )
   })
 
+  test('a rating next to nothing gives a number still', () => {
+    for (const certificate of ['plain', 'gold', 'titanium'] as const) {
+      const efficiency = supplyEfficiency(100, 5e-324, certificate, 230)
+      expect(efficiency).toBeGreaterThan(0)
+      expect(efficiency).toBeLessThan(1)
+    }
+  })
+
   test('a supply that delivers nothing still takes its fixed loss', () => {
     expect(supplyEfficiency(0, 500, 'gold', 230)).toBe(0)
     expect(idleLossWatts(500, 'plain', 230)).toBeCloseTo(12.5)

@@ -52,6 +52,9 @@ const CURVES: Record<MainsVolts, Record<Certificate, CertifiedCurve>> = {
   },
 }
 
+/** No supply works so far above its rating; of a rating next to nothing the curve would have no number. */
+const HIGHEST_LOAD = 10
+
 /** Loss as a share of the rating at a load share x: a + b·x + c·x². */
 type LossCurve = readonly [fixed: number, linear: number, quadratic: number]
 
@@ -75,7 +78,7 @@ export function supplyEfficiency(
   certificate: Certificate,
   mainsVolts: MainsVolts,
 ): number {
-  const output = outputWatts / ratedWatts
+  const output = Math.min(outputWatts / ratedWatts, HIGHEST_LOAD)
   if (output <= 0) return 0
   const { points, fixedLossShare } = CURVES[mainsVolts][certificate]
   return output / (output + lossShare(output, points, fixedLossShare))

@@ -4,6 +4,16 @@ import type { SheetColumn } from '../sheetColumns'
 /** Between the entries of a list in one cell. */
 export const LIST_SEPARATOR = '; '
 
+/**
+ * Cells that a spreadsheet would run as a formula when the file is opened in it, and those that look like one made
+ * harmless. Numbers may begin with a minus.
+ * Source: OWASP, CSV Injection.
+ */
+export const LIKE_FORMULA = /^(?:'*[=+@\t\r]|'+-|-(?!\d+(?:\.\d+)?(?:e[+-]?\d+)?$))/i
+
+/** The text that a cell had before it was made harmless. */
+export const withoutGuard = (cell: string): string => cell.replace(/^'(?='*[=+@\-])/, '')
+
 /** A value of a data sheet as the text of one cell; empty where it is not known. */
 export function cellText({ type }: SheetColumn, value: unknown): string {
   if (value === null) return ''

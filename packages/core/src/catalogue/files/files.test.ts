@@ -54,6 +54,23 @@ describe('comma-separated text', () => {
     )
   })
 
+  test('no cell is run as a formula by a spreadsheet, and what was in it comes back', () => {
+    const start = fc.constantFrom('=', '+', '-', '@', "'=", "''-", "'", '-5', '=1+1', '@x', "'x")
+    const guarded = fc.tuple(start, fc.string({ maxLength: 5 })).map(([a, b]) => `${a}${b}x`)
+    fc.assert(
+      fc.property(guarded, fc.array(guarded, { maxLength: 3 }), (model, sockets) => {
+        const part = { ...cooler, sheet: { ...coolerSheet, model, sockets } }
+        const csv = partsToCsv('cooler', [part])
+        // Read as a spreadsheet does, by the package alone.
+        const cells = Papa.parse<string[]>(csv).data.slice(1).flat()
+        const isFormula = (cell: string) => /^[=+@\t\r]|^-(?![\d.]+(e-?\d+)?$)/.test(cell)
+        expect(cells.filter(isFormula)).toEqual([])
+        expect(partsFromCsv(csv).parts).toEqual([part])
+      }),
+      { numRuns: 300 },
+    )
+  })
+
   test('where a value comes from goes with it', () => {
     const part = { ...fan, sheet: { ...sheet, sources: { idleWatts: 'measured' as const } } }
     expect(partsFromCsv(partsToCsv('fan', [part])).parts).toEqual([part])

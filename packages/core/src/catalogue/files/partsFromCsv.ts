@@ -5,7 +5,7 @@ import { fieldToday } from '../oldFields'
 import { type CataloguePart, cataloguePart, type PartKind } from '../partKinds'
 import { type SheetColumn, sheetColumns, withColumnValue } from '../sheetColumns'
 import { slugOf } from '../slugOf'
-import { readCell } from './cells'
+import { readCell, withoutGuard } from './cells'
 import { LEADING_COLUMNS, SOURCES_COLUMN } from './partsToCsv'
 import { type ReadParts, type RowProblem, seenBefore } from './rowProblem'
 
@@ -101,7 +101,7 @@ function partOfRow(
   let sheet: Record<string, unknown> = { kind }
   const bad: BadCell[] = []
   names.forEach((name, index) => {
-    const cell = cells[index]?.trim() ?? ''
+    const cell = withoutGuard(cells[index]?.trim() ?? '')
     const column = columns.get(name)
     if (!column) {
       lead.set(name, cell)

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { columnValue, sheetColumns } from '../sheetColumns'
-import { cellText, LIST_SEPARATOR } from './cells'
+import { cellText, LIKE_FORMULA, LIST_SEPARATOR } from './cells'
 import type { CataloguePart, PartKind } from '../partKinds'
 
 /** Columns that stand before the values of the data sheet, and the one behind them. */
@@ -11,7 +11,8 @@ export const SOURCES_COLUMN = 'sources'
  * Parts of one kind as comma-separated text, one line each; read again it gives the same parts.
  *
  * Empty cells are values that nobody knows. Lists stand in one cell, parted by semicolons; tables, as the
- * slots of a board, stand in one cell as JSON. Source: RFC 4180, with a first line of column names.
+ * slots of a board, stand in one cell as JSON. A text that a spreadsheet would
+ * run as a formula has an apostrophe before it. Source: RFC 4180, with a first line of column names.
  */
 export function partsToCsv(kind: PartKind, parts: readonly CataloguePart[]): string {
   const columns = sheetColumns(kind)
@@ -28,5 +29,5 @@ export function partsToCsv(kind: PartKind, parts: readonly CataloguePart[]): str
         .map(([field, source]) => `${field}=${source}`)
         .join(LIST_SEPARATOR),
     ])
-  return `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`
+  return `${Papa.unparse({ fields, data }, { newline: '\n', escapeFormulae: LIKE_FORMULA })}\n`
 }

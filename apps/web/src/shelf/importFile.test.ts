@@ -1,0 +1,69 @@
+import { EVERYTHING_FORMAT, type TakenIn } from '@flint/contract'
+import { type CataloguePart, type Design, newDesign } from '@flint/core/editing'
+import { importFile, type ImportInto } from './importFile'
+
+const fan = (slug: string): CataloguePart => ({
+  slug,
+  version: 1,
+  sheet: {
+    kind: 'fan',
+    maker: 'Mine',
+    model: slug,
+    sizeMm: 120,
+  } as CataloguePart['sheet'],
+})
+
+function into(): ImportInto & { designs: Design[]; taken: CataloguePart[][] } {
+  const designs: Design[] = []
+  const taken: CataloguePart[][] = []
+  return {
+    designs,
+    taken,
+    design: (design) => {
+      if (design.name === 'Refused') return Promise.resolve('The disk is full.')
+      designs.push(design)
+      return Promise.resolve(null)
+    },
+    parts: (parts) => {
+      taken.push(parts)
+      const refused = parts
+        .filter(({ slug }) => slug === 'shipped')
+        .map(({ slug }) => ({ slug, reason: 'shipped is the name of a shipped part.' }))
+      return Promise.resolve({ taken: parts.length - refused.length, refused } satisfies TakenIn)
+    },
+  }
+}
+const file = (content: unknown, size?: number) => {
+  const text = typeof content === 'string' ? content : JSON.stringify(content)
+  return { name: 'a.json', size: size ?? text.length, text: () => Promise.resolve(text) }
+}
+
+test('one design', async () => {
+  const there = into()
+  expect(await importFile(file(newDesign('Loft')), there)).toBe('Imported Loft.')
+  expect(there.designs.map(({ name }) => name)).toEqual(['Loft'])
+})
+
+test('a large design written with line breaks is read', async () => {
+  expect(await importFile(file(newDesign('Large'), 2_490_000), into())).toBe('Imported Large.')
+})
+
+test('what is no design is told', async () => {
+  expect(await importFile(file('no'), into())).toBe('a.json is not JSON.')
+  expect(await importFile(file({ ...newDesign('x'), colour: 'red' }), into())).toBe(
+    'a.json was not taken: colour is not a known field.',
+  )
+  expect(await importFile(file('', 200_000_001), into())).toContain('larger than 200 MB')
+})
+
+test('everything: parts in pieces before the designs; what is not taken is counted and the first told', async () => {
+  const there = into()
+  const parts = [...Array.from({ length: 501 }, (_, at) => fan(`mine-${at}`)), fan('shipped')]
+  const designs = [newDesign('One'), { version: 99 }, newDesign('Refused'), newDesign('Two')]
+  const everything = { format: EVERYTHING_FORMAT, version: 1, madeAt: '', parts, designs }
+  expect(await importFile(file(everything), there)).toBe(
+    'Imported 2 designs and 501 parts. 3 were not taken; the first: shipped is the name of a shipped part.',
+  )
+  expect(there.taken.map((one) => one.length)).toEqual([500, 2])
+  expect(there.designs.map(({ name }) => name)).toEqual(['One', 'Two'])
+})

@@ -1,0 +1,85 @@
+import { EVERYTHING_FORMAT, PARTS_PER_REQUEST, type TakenIn } from '@flint/contract'
+import {
+  type CataloguePart,
+  cataloguePart,
+  type Design,
+  parseDesign,
+  withSheetToday,
+} from '@flint/core/editing'
+import { format } from '../controls/locale'
+
+/** What is done with what a file holds; each says what was wrong, or nothing. */
+export interface ImportInto {
+  design: (design: Design) => Promise<string | null>
+  parts: (parts: CataloguePart[]) => Promise<TakenIn | string>
+}
+
+/** A design has 2 MB at most, as the server takes it; written with line breaks it may have more. */
+const MOST_BYTES = 200_000_000
+
+/**
+ * Reads a file with a design, or with everything that somebody had, and puts it on the shelf.
+ * @returns what came of it, one or two sentences
+ */
+export async function importFile(
+  file: Pick<File, 'name' | 'size' | 'text'>,
+  into: ImportInto,
+): Promise<string> {
+  if (file.size > MOST_BYTES) return `${file.name} is larger than 200 MB, the most that is read.`
+  let raw: unknown
+  try {
+    raw = JSON.parse(await file.text())
+  } catch {
+    return `${file.name} is not JSON.`
+  }
+  if (isEverything(raw)) return importEverything(raw, into)
+  const parsed = parseDesign(raw)
+  if (!('design' in parsed)) {
+    return `${file.name} was not taken: ${parsed.problems[0]?.sentence ?? 'it is no design.'}`
+  }
+  return (await into.design(parsed.design)) ?? `Imported ${parsed.design.name}.`
+}
+
+interface ReadEverything {
+  designs: readonly unknown[]
+  parts: readonly unknown[]
+}
+
+function isEverything(raw: unknown): raw is ReadEverything {
+  const { format: said, designs, parts } = (raw ?? {}) as Record<string, unknown>
+  return said === EVERYTHING_FORMAT && Array.isArray(designs) && Array.isArray(parts)
+}
+
+async function importEverything(
+  { designs, parts }: ReadEverything,
+  into: ImportInto,
+): Promise<string> {
+  const problems: string[] = []
+  let [takenDesigns, takenParts] = [0, 0]
+  const readable = parts.flatMap((part) => {
+    const read = cataloguePart.safeParse(withSheetToday(part))
+    if (!read.success) problems.push('A part cannot be read.')
+    return read.success ? [read.data] : []
+  })
+  for (let at = 0; at < readable.length; at += PARTS_PER_REQUEST) {
+    const outcome = await into.parts(readable.slice(at, at + PARTS_PER_REQUEST))
+    if (typeof outcome === 'string') problems.push(outcome)
+    else {
+      takenParts += outcome.taken
+      problems.push(...outcome.refused.map(({ reason }) => reason))
+    }
+  }
+  for (const one of designs) {
+    const parsed = parseDesign(one)
+    const problem =
+      'design' in parsed
+        ? await into.design(parsed.design)
+        : (parsed.problems[0]?.sentence ?? 'A design cannot be read.')
+    if (problem === null) takenDesigns += 1
+    else problems.push(problem)
+  }
+  const taken = `Imported ${format.counted(takenDesigns, 'design')} and ${format.counted(takenParts, 'part')}.`
+  const [first] = problems
+  if (first === undefined) return taken
+  return `${taken} ${format.counted(problems.length, 'was', 'were')} not taken; the first: ${first}`
+}
