@@ -43,7 +43,7 @@ const WEB = {
   buildSheet: ['api', 'controls', 'keys', 'store', 'sheet', 'saving', 'tray', 'ledger', 'lenses'],
   parts: ['api', 'controls', 'keys', 'store', 'tray'],
   people: ['api', 'controls', 'store'],
-  shelf: ['api', 'controls', 'drawing', 'saving', 'tray', 'ledger', 'people'],
+  shelf: ['api', 'controls', 'store', 'drawing', 'saving', 'ledger', 'people'],
 }
 
 const SERVER = {

@@ -72,6 +72,10 @@ test('a part of one’s own: copied, refused with the field, kept, chosen, chang
   await page.goto(`${house.url}/parts/hollin-filed-down`)
   await page.getByRole('button', { name: 'Remove', exact: true }).click()
   await expect(row(page, 'hollin-filed-down')).toHaveCount(0)
+  await page.getByText('1 removed part').click()
+  await page.getByRole('button', { name: 'Put Hollin Filed down back' }).click()
+  await expect(row(page, 'hollin-filed-down')).toHaveCount(1)
+  await expect(page.getByText('1 removed part')).toHaveCount(0)
 })
 
 test('what is owned is offered first and costs nothing', async ({ house, quietPage: page }) => {

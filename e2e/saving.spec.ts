@@ -209,3 +209,25 @@ test('an earlier revision can be reopened', async ({ house, quietPage: page }) =
   await expect(bay(page, 1)).toHaveAccessibleName(/8 TB/)
   await expect(saved(page)).toContainText('revision 3')
 })
+
+test('a revision has a name of its own, and the ledger counts from any of them', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await expect(saved(page)).toContainText('revision 2')
+  await page.getByRole('button', { name: 'checkpoint' }).click()
+  const space = page.locator('[data-figure="working"]')
+  const unchanged = await space.innerText()
+  await page.getByRole('button', { name: 'revisions' }).click()
+  await page.getByRole('button', { name: 'Name revision 1' }).click()
+  await page.getByLabel('Name of revision 1').fill('As ordered')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'As ordered: rename revision 1' })).toBeVisible()
+  await page.getByRole('button', { name: 'Compare with 1' }).click()
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  // What the drive that is gone held.
+  await expect(space).not.toHaveText(unchanged)
+})

@@ -22,6 +22,37 @@ test('a design that was removed long ago can be put back', async ({ house, quiet
   await expect(page.getByText('1 removed design')).toHaveCount(0)
 })
 
+test('after a month a removed design can be deleted for good, once that was asked', async ({
+  house,
+  quietPage: page,
+}) => {
+  await page.clock.install()
+  await page.goto(house.url)
+  await page.getByRole('button', { name: 'Remove Drawer of drives' }).click()
+  await page.getByText('1 removed design').click()
+  await expect(page.getByRole('button', { name: /for good/ })).toHaveCount(0)
+  await page.clock.setSystemTime(Date.now() + 31 * 24 * 60 * 60 * 1_000)
+  await page.reload()
+  await page.getByText('1 removed design, 1 for more than 30 days').click()
+  await page.getByRole('button', { name: 'Delete Drawer of drives for good?' }).click()
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Delete Drawer of drives for good?' }).click()
+  await page.getByRole('button', { name: 'Delete for good' }).click()
+  await expect(page.getByText('Deleted Drawer of drives for good.')).toBeVisible()
+  await expect(page.getByText('1 removed design')).toHaveCount(0)
+})
+
+test('everything in one file, and back from it', async ({ house, quietPage: page }, testInfo) => {
+  await page.goto(house.url)
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Save all' }).click()
+  const path = testInfo.outputPath('everything.json')
+  await (await download).saveAs(path)
+  await page.getByLabel('Design file').setInputFiles(path)
+  await expect(page.getByText('Imported 3 designs and 0 parts.')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Designs' }).getByRole('listitem')).toHaveCount(6)
+})
+
 test('export and import give the same design', async ({ house, quietPage: page }, testInfo) => {
   await page.goto(house.url)
   const download = page.waitForEvent('download')

@@ -22,4 +22,5 @@ for bench in evaluations layouts paths; do
   node "$STATE/bench/$bench.mjs"
 done
 throwaway_cluster
+NODE_OPTIONS='' node --import tsx bench/pages.ts
 npx --no-install playwright test -c bench --reporter=dot

@@ -357,7 +357,7 @@ describe('the list of changes', () => {
     ])
     const { body: all } = await agent('keeper').get('/api/changes').expect(200)
     expect(all).toContainEqual(
-      expect.objectContaining({ actor: 'Keeper', did: 'made an account', about: 'looker' }),
+      expect.objectContaining({ actor: 'Keeper', did: 'made an account', about: 'Careful' }),
     )
     const last = (all as ChangeEntry[]).at(-1)
     const { body: older } = await agent('keeper')

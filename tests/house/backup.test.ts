@@ -101,6 +101,45 @@ describe('backup and restore', () => {
     expect(await everyRow(other, there.FLINT_DB_PORT ?? '')).toEqual(rows)
   })
 
+  test('the check reads all that is stored and says what is wrong with it, and changes nothing', async () => {
+    if (!other) throw new Error('no clone')
+    await other.stop()
+    const environment = await environmentOf()
+    await other.start(environment)
+    const sound = await other.runScript(['check.sh'], environment)
+    expect([sound.status, sound.err]).toEqual([0, ''])
+    expect(sound.out).toMatch(
+      /^Read 4 designs with 4 revisions and 0 versions set aside, and \d+ parts; nothing is wrong\.$/m,
+    )
+    const client = await clientOf(other, environment.FLINT_DB_PORT ?? '')
+    const { rows } = await client.query<{ id: string }>('SELECT id FROM design ORDER BY created_at')
+    const [first, second, third] = rows.map(({ id }) => id)
+    const change = (sql: string) => client.query(sql)
+    await change(
+      `UPDATE design_revision SET document = document || '{"version": 99}' WHERE design_id = '${first}'`,
+    )
+    await change(`UPDATE design SET revision = 7 WHERE id = '${second}'`)
+    await change(
+      `UPDATE design_revision SET design_id = gen_random_uuid() WHERE design_id = '${third}'`,
+    )
+    await change(`UPDATE part SET sheet = sheet || '{"kind": "engine"}' WHERE slug = 'brisk-120'`)
+    const wrong = await other.runScript(['check.sh'], environment)
+    expect(wrong.status).toBe(1)
+    for (const words of [
+      `design ${first}, revision 1: It was made by a newer Flint Shelf`,
+      `design ${second}: Its newest revision is not there.`,
+      `design ${third}: Its newest revision is not there.`,
+      'There are revisions of it, but no design.',
+      'part brisk-120: kind cannot be read.',
+      '5 of these cannot be used as they are',
+    ]) {
+      expect(wrong.out).toContain(words)
+    }
+    await change(`UPDATE design SET revision = 1 WHERE id = '${second}'`)
+    await change(`DELETE FROM design WHERE id = '${third}'`)
+    await client.end()
+  })
+
   test('a database of an older Flint Shelf is backed up before it is changed', async () => {
     if (!other) throw new Error('no clone')
     await other.stop()
@@ -142,7 +181,7 @@ describe('backup and restore', () => {
       ['restore.sh', join(other.folder, '.flint', 'backups', kept[1] ?? '')],
       environment,
     )
-    expect(back.out).toContain('Restored 4 designs with 4 revisions')
+    expect(back.out).toContain('Restored 3 designs with 4 revisions')
   })
 })
 

@@ -89,6 +89,10 @@ const anyBody: fc.Arbitrary<unknown> = fc.oneof(
     ),
   }),
   fc.record({ ownedPieces: oddNumber }),
+  fc.record({ label: fc.oneof(oddText, oddValue) }),
+  fc.record({ days: oddNumber }),
+  fc.record({ accountId: oddValue, may: oddValue }),
+  fc.record({ name: oddText, password: oddText, code: oddText }),
   fc.dictionary(oddText, oddValue, { maxKeys: 5 }),
   oddValue,
 )
@@ -144,6 +148,47 @@ export function anyRequest(ids: readonly string[]): fc.Arbitrary<AnyRequest> {
     oddStep.map((step) => `/assets/${step}`),
     oddStep.map((step) => `/${step}`),
     oddStep.map((step) => `/api/designs?${step}=${step}`),
+    fc
+      .tuple(
+        fc.constantFrom('find', 'order', 'page', 'before', 'after', 'x', 'find[]', 'find[a]'),
+        fc.oneof(oddStep, fc.constantFrom('1', '0', '-1', '1.5', '1e12', 'name', '%25', '')),
+        fc.constantFrom(
+          '/api/designs',
+          '/api/parts',
+          '/api/changes',
+          '/api/removed-designs',
+          ...ids.map((id) => `/api/designs/${id}/revisions`),
+          ...ids.map((id) => `/api/designs/${id}/changes`),
+        ),
+      )
+      .map(([field, value, at]) => `${at}?${field}=${value}`),
+    fc
+      .tuple(
+        fc.oneof(oddStep, fc.constantFrom(...ids)),
+        fc.constantFrom(
+          'copy',
+          'document',
+          'sharing',
+          'links',
+          'set-aside',
+          'changes',
+          'revisions/1/name',
+        ),
+      )
+      .map(([id, what]) => `/api/designs/${id}/${what}`),
+    fc
+      .tuple(
+        fc.constantFrom('removed-parts', 'removed-designs', 'accounts', 'account/tokens', 'parts'),
+        oddStep,
+        fc.constantFrom('', '/return', '/uses', '/owned'),
+      )
+      .map(([what, name, end]) => `/api/${what}/${name}${end}`),
+    fc.constantFrom(
+      '/api/session',
+      '/api/accounts',
+      '/api/accounts/first',
+      '/api/account/password',
+    ),
   )
   const method = fc.constantFrom('GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS')
   return fc

@@ -1,4 +1,5 @@
 import { spawnSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { Readable } from 'node:stream'
 import { type Outcome, run as runHere } from './run'
@@ -300,4 +301,25 @@ describe('every family', () => {
     expect(err).toContain(field)
     expect(err.trim().split('\n')).toHaveLength(1)
   })
+})
+
+test('check says what cannot be read in a file of everything, design by design', async () => {
+  const sound = JSON.parse(
+    readFileSync(
+      join(ROOT, 'packages/core/fixtures/designs/warm-room-shelf-version-1.json'),
+      'utf8',
+    ),
+  ) as object
+  const broken = { ...sound, name: 'Broken', colour: 'red' }
+  const everything = { format: 'flint-shelf/everything', designs: [sound, broken], parts: [] }
+  const { out, status } = await flint(['check', '-'], JSON.stringify(everything))
+  expect(status).toBe(0)
+  expect(JSON.parse(out)).toEqual({
+    designs: 2,
+    problems: [
+      { design: 2, name: 'Broken', field: 'colour', sentence: 'colour is not a known field.' },
+    ],
+  })
+  const { out: one } = await flint(['check', '-'], JSON.stringify(sound))
+  expect(JSON.parse(one)).toEqual({ designs: 1, problems: [] })
 })

@@ -1,5 +1,6 @@
 import { apply } from './apply'
 import { capacity } from './capacity'
+import { check } from './check'
 import { evaluate } from './evaluate'
 import { machine } from './machine'
 
@@ -15,5 +16,6 @@ export const commands: Partial<Record<string, Command>> = {
   capacity: { reads: ['a request'], answer: capacity },
   evaluate: { reads: ['a design'], answer: evaluate },
   machine: { reads: ['a design'], answer: machine },
+  check: { reads: ['a design, or a file of everything'], answer: check },
   apply: { reads: ['a design', 'a list of edits'], answer: apply },
 }

@@ -1,6 +1,8 @@
 import type { DesignRight } from '@flint/contract'
+import { isUUID } from 'class-validator'
 import type { DataSource } from 'typeorm'
 import type { Principal } from '../people/principal'
+import { DesignEntity } from './designEntity'
 import type { ShownTo } from './summaryEntity'
 
 /**
@@ -27,9 +29,10 @@ export async function rightTo(
   principal: Principal,
   designId: string,
 ): Promise<DesignRight | null> {
+  if (!isUUID(designId)) return null
   switch (principal.kind) {
     case 'house':
-      return 'own'
+      return (await database.manager.existsBy(DesignEntity, { id: designId })) ? 'own' : null
     case 'link':
       return principal.designId === designId ? 'look' : null
     case 'nobody':

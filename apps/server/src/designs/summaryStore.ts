@@ -10,7 +10,7 @@ import {
 import { cutText } from '@flint/core/drawing'
 import { type Design, parseDesign } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
-import { type DataSource, type EntityManager, Not } from 'typeorm'
+import { type DataSource, type EntityManager, In, Not } from 'typeorm'
 import { nameSaid, type StoredRow } from './storedRow'
 import type { Summariser } from './summariser'
 import { DesignSummaryEntity, type ShownTo } from './summaryEntity'
@@ -81,10 +81,13 @@ export class SummaryStore {
   /** A page of the shelf. */
   async page({ words, order, page }: ShelfAsked, shownTo: ShownTo): Promise<ShelfPage> {
     const [column, direction] = ORDERS[order]
-    const query = this.database
-      .getRepository(DesignSummaryEntity)
-      .createQueryBuilder('summary')
+    const { manager } = this.database
+    // First which, then what: what a row shows is long, and is read of those that are shown only.
+    const query = manager
+      .createQueryBuilder(DesignSummaryEntity, 'summary')
       .innerJoin('design', 'design', 'design.id = summary.designId')
+      .select('summary.designId', 'id')
+      .addSelect('count(*) OVER ()', 'total')
       .where('design.removedAt IS NULL')
     shownTo(query)
     words.forEach((word, index) => {
@@ -92,20 +95,22 @@ export class SummaryStore {
         [`word${index}`]: word.toLowerCase(),
       })
     })
-    const total = await query.getCount()
-    const { entities, raw } = await query
+    const found = await query
       .orderBy(column, direction, 'NULLS LAST')
       .addOrderBy('summary.designId')
       .limit(DESIGNS_PER_PAGE)
       .offset((page - 1) * DESIGNS_PER_PAGE)
-      .getRawAndEntities<{ right: DesignRight }>()
-    return {
-      total,
-      rows: entities.map((row, index) => ({
-        ...rowOf(row, raw[index]?.right ?? 'look'),
-        isPending: row.madeBy !== this.summariser.madeBy,
-      })),
-    }
+      .getRawMany<{ id: string; right: DesignRight; total: string }>()
+    const ids = found.map(({ id }) => id)
+    const entities = await manager.findBy(DesignSummaryEntity, { designId: In(ids) })
+    const byId = new Map(entities.map((row) => [row.designId, row]))
+    const rows = found.flatMap(({ id, right }): ShelfRow[] => {
+      const row = byId.get(id)
+      return row ? [{ ...rowOf(row, right), isPending: row.madeBy !== this.summariser.madeBy }] : []
+    })
+    // A page behind the last one has no row that could say how many there are.
+    const total = found[0] ? Number(found[0].total) : page === 1 ? 0 : await query.getCount()
+    return { total, rows }
   }
 
   /** The designs that somebody may see, oldest first. */

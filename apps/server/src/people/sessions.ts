@@ -1,3 +1,4 @@
+import { promisify } from 'node:util'
 import pgSessions from 'connect-pg-simple'
 import type { Request, RequestHandler } from 'express'
 import session from 'express-session'
@@ -39,28 +40,15 @@ export const renewSession: RequestHandler = async (request, _response, next) => 
 
 /** Signs this browser in, under a new id. */
 export async function beginSession(request: Request, accountId: string): Promise<void> {
-  await new Promise<void>((done, failed) => {
-    request.session.regenerate((error: unknown) => {
-      if (error) failed(error as Error)
-      else done()
-    })
-  })
-  request.session.accountId = accountId
-  request.session.renewedAt = Date.now()
-  await new Promise<void>((done, failed) => {
-    request.session.save((error: unknown) => {
-      if (error) failed(error as Error)
-      else done()
-    })
-  })
+  const before = request.session
+  await promisify(before.regenerate.bind(before))()
+  const { session: begun } = request
+  begun.accountId = accountId
+  begun.renewedAt = Date.now()
+  await promisify(begun.save.bind(begun))()
 }
 
 /** Signs this browser out. */
-export async function endSession(request: Request): Promise<void> {
-  await new Promise<void>((done, failed) => {
-    request.session.destroy((error: unknown) => {
-      if (error) failed(error as Error)
-      else done()
-    })
-  })
+export async function endSession({ session: ended }: Request): Promise<void> {
+  await promisify(ended.destroy.bind(ended))()
 }

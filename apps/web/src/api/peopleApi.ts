@@ -15,11 +15,14 @@ import type {
 } from '@flint/contract'
 import { api, TAGS } from './api'
 
+/** What a request says, without being one of the classes that the server reads it with. */
+type Body<Request> = Omit<Request, never>
+
 /** What is asked about people: who one is, accounts, tokens, sharing, changes. */
 const peopleApi = api.injectEndpoints({
   endpoints: (build) => ({
     session: build.query<Session, void>({ query: () => '/session', providesTags: ['Session'] }),
-    signIn: build.mutation<Session, SignIn>({
+    signIn: build.mutation<Session, Body<SignIn>>({
       query: (body) => ({ url: '/session', method: 'POST', body }),
       invalidatesTags: (session) => (session ? TAGS : []),
     }),
@@ -27,27 +30,27 @@ const peopleApi = api.injectEndpoints({
       query: () => ({ url: '/session', method: 'DELETE', body: {} }),
       invalidatesTags: ['Session'],
     }),
-    makeFirstAccount: build.mutation<Session, MakeFirstAccount>({
+    makeFirstAccount: build.mutation<Session, Body<MakeFirstAccount>>({
       query: (body) => ({ url: '/accounts/first', method: 'POST', body }),
       invalidatesTags: (session) => (session ? TAGS : []),
     }),
     accounts: build.query<Account[], void>({ query: () => '/accounts', providesTags: ['People'] }),
-    makeAccount: build.mutation<Account, MakeAccount>({
+    makeAccount: build.mutation<Account, Body<MakeAccount>>({
       query: (body) => ({ url: '/accounts', method: 'POST', body }),
       invalidatesTags: ['People'],
     }),
-    changeAccount: build.mutation<Account, { id: string } & ChangeAccount>({
+    changeAccount: build.mutation<Account, { id: string } & Body<ChangeAccount>>({
       query: ({ id, ...body }) => ({ url: `/accounts/${id}`, method: 'PUT', body }),
       invalidatesTags: ['People', 'Session'],
     }),
-    changePassword: build.mutation<void, ChangePassword>({
+    changePassword: build.mutation<void, Body<ChangePassword>>({
       query: (body) => ({ url: '/account/password', method: 'PUT', body }),
     }),
     tokens: build.query<ApiToken[], void>({
       query: () => '/account/tokens',
       providesTags: ['People'],
     }),
-    makeToken: build.mutation<MadeSecret, MakeToken>({
+    makeToken: build.mutation<MadeSecret, Body<MakeToken>>({
       query: (body) => ({ url: '/account/tokens', method: 'POST', body }),
       invalidatesTags: ['People'],
     }),
@@ -63,7 +66,7 @@ const peopleApi = api.injectEndpoints({
       query: (id) => `/designs/${id}/sharing`,
       providesTags: ['Sharing'],
     }),
-    shareDesign: build.mutation<Sharing, { id: string } & ShareDesign>({
+    shareDesign: build.mutation<Sharing, { id: string } & Body<ShareDesign>>({
       query: ({ id, ...body }) => ({ url: `/designs/${id}/sharing`, method: 'PUT', body }),
       invalidatesTags: ['Sharing'],
     }),

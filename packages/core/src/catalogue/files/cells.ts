@@ -12,7 +12,7 @@ export const LIST_SEPARATOR = '; '
 export const LIKE_FORMULA = /^(?:'*[=+@\t\r]|'+-|-(?!\d+(?:\.\d+)?(?:e[+-]?\d+)?$))/i
 
 /** The text that a cell had before it was made harmless. */
-export const withoutGuard = (cell: string): string => cell.replace(/^'(?='*[=+@\-])/, '')
+export const withoutGuard = (cell: string): string => cell.replace(/^'(?='*[=+@-])/, '')
 
 /** A value of a data sheet as the text of one cell; empty where it is not known. */
 export function cellText({ type }: SheetColumn, value: unknown): string {

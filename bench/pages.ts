@@ -1,0 +1,120 @@
+// How quickly the built server answers what pages ask for, at 50 requests a second, with 200 and with 2,000 designs.
+import { once } from 'node:events'
+import { readFile } from 'node:fs/promises'
+import autocannon from 'autocannon'
+import { House } from '../e2e/support/house'
+
+const REQUESTS_PER_SECOND = 50
+const SECONDS = 20
+/** Designs that are made at once. */
+const AT_ONCE = 16
+
+const document = JSON.parse(await readFile('demo/designs/cabin-archive.json', 'utf8')) as object
+const house = await House.open()
+let made = 0
+const ids: string[] = []
+
+async function makeUntil(count: number): Promise<void> {
+  while (made < count) {
+    await Promise.all(
+      Array.from({ length: Math.min(AT_ONCE, count - made) }, async () => {
+        made += 1
+        const response = await fetch(`${house.url}/api/designs`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ document: { ...document, name: `Bench ${made}` } }),
+        })
+        ids.push(((await response.json()) as { id: string }).id)
+      }),
+    )
+  }
+}
+
+/** What a page does: the shelf, a search, a design opened, a save, the first page of parts. */
+function mix(): autocannon.Request[] {
+  const [id = ''] = ids
+  const headers = { 'content-type': 'application/json', 'accept-encoding': 'gzip' }
+  let change = 0
+  return [
+    { path: '/api/designs?order=made&page=1', headers },
+    { path: '/api/designs?order=changed&page=2&find=bench', headers },
+    { path: `/api/designs/${id}`, headers },
+    { path: `/api/designs/${id}/revisions`, headers },
+    { path: '/api/session', headers },
+    { path: '/api/removed-designs', headers },
+    {
+      path: `/api/designs/${ids[1] ?? ''}`,
+      method: 'PUT',
+      headers,
+      // Each save is another document, made from whatever is newest: it is stored or set aside, as work is.
+      setupRequest: (request) => {
+        change += 1
+        const body = { basedOnRevision: change, document: { ...document, name: `Saved ${change}` } }
+        return { ...request, body: JSON.stringify(body) }
+      },
+    },
+    { path: '/api/parts', headers },
+  ]
+}
+
+/** The slowest answer of the health route while something else goes on. */
+async function slowestHealthDuring(work: Promise<unknown>): Promise<number> {
+  let isOver = false
+  void work.finally(() => {
+    isOver = true
+  })
+  let slowest = 0
+  while (!isOver) {
+    const before = performance.now()
+    await fetch(`${house.url}/api/health`)
+    slowest = Math.max(slowest, performance.now() - before)
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  return slowest
+}
+
+/**
+ * The times of all answers, milliseconds, in order. The load generator sends what is due in a second at its
+ * beginning; so many of it, each with one request a second and begun one after the other, send evenly.
+ */
+async function load(): Promise<number[]> {
+  const times: number[] = []
+  const requests = mix()
+  const runs = Array.from({ length: REQUESTS_PER_SECOND }, async (_, index) => {
+    await new Promise((resolve) => setTimeout(resolve, (index * 1_000) / REQUESTS_PER_SECOND))
+    const settings: autocannon.Options = {
+      url: house.url,
+      connections: 1,
+      connectionRate: 1,
+      duration: SECONDS,
+      requests: [
+        ...requests.slice(index % requests.length),
+        ...requests.slice(0, index % requests.length),
+      ],
+    }
+    const run = autocannon(settings, () => undefined)
+    run.on('response', (_client, status, _bytes, milliseconds) => {
+      if (status >= 500) throw new Error(`The server answered ${status}.`)
+      times.push(milliseconds)
+    })
+    run.on('reqError', () => {
+      throw new Error('A request had no answer.')
+    })
+    await once(run, 'done')
+  })
+  await Promise.all(runs)
+  return times.sort((one, other) => one - other)
+}
+
+for (const count of [200, 2_000]) {
+  await makeUntil(count)
+  const run = load()
+  const slowest = await slowestHealthDuring(run)
+  const times = await run
+  const at = (share: number): string => (times[Math.floor(times.length * share)] ?? 0).toFixed(1)
+  process.stdout.write(
+    `${count} designs, ${times.length} answers at ${REQUESTS_PER_SECOND} a second: median ${at(0.5)} ms, ` +
+      `p99 ${at(0.99)} ms; health within ${slowest.toFixed(0)} ms\n`,
+  )
+}
+await house.kill()
