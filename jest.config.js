@@ -36,6 +36,7 @@ export default {
       ],
     },
     { ...base, displayName: 'api', testMatch: ['<rootDir>/tests/api/**/*.test.ts'] },
+    { ...base, displayName: 'soak', testMatch: ['<rootDir>/tests/soak/**/*.test.ts'] },
     { ...base, displayName: 'house', testMatch: ['<rootDir>/tests/house/**/*.test.ts'] },
   ],
 }

@@ -52,6 +52,10 @@ export class House {
     throw new Error('The server did not start.')
   }
 
+  get processId(): number {
+    return this.server?.pid ?? 0
+  }
+
   /** Ends the server at once, as a crash would. */
   async kill(): Promise<void> {
     const { server } = this

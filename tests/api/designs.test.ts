@@ -1,3 +1,4 @@
+import { MOST_UNANSWERED } from '@flint/contract'
 import type {
   PartPage,
   ProblemDocument,
@@ -113,12 +114,12 @@ describe('saving', () => {
       }
     })
 
-    test('ids are UUIDs, and not more than fifty', async () => {
+    test('ids are UUIDs, and not more than are taken', async () => {
       const { id, document } = await create()
       for (const more of [
         { saveId: 'x' },
         { unanswered: ['x'] },
-        { unanswered: Array(51).fill(lost) },
+        { unanswered: Array(MOST_UNANSWERED + 1).fill(lost) },
       ]) {
         await attempt(id, document, more).expect(400)
       }

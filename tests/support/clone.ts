@@ -119,6 +119,16 @@ export class Clone {
     return Number(readFileSync(file, 'utf8').split('\n')[0])
   }
 
+  /** Ends the web server alone, without a goodbye, and waits until the start command has ended too. */
+  async killServer(): Promise<void> {
+    const { started } = this
+    if (!started) throw new Error('nothing was started')
+    const gone = once(started, 'exit')
+    process.kill(this.webServer(), 'SIGKILL')
+    await gone
+    this.started = null
+  }
+
   /** Ends everything at once: no process gets to say goodbye. */
   async cutPower(): Promise<void> {
     const postmaster = this.postmaster()

@@ -4,8 +4,11 @@ export const PARTS_PER_REQUEST = 500
 /** Revisions, versions set aside and removed designs of one answer; older ones are asked for apart. */
 export const ENTRIES_PER_PAGE = 100
 
-/** Attempts without an answer that a save names at most. */
-export const MOST_UNANSWERED = 50
+/**
+ * Attempts without an answer that a save names at most. A state of a design that is sent again is the same attempt,
+ * so these are as many changes made while there was no answer: half an hour of them without a pause.
+ */
+export const MOST_UNANSWERED = 1_000
 
 /** Designs of one page of the shelf. */
 export const DESIGNS_PER_PAGE = 50

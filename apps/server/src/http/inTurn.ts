@@ -69,6 +69,6 @@ export function tooBusy(): HttpProblem {
   return new HttpProblem(
     503,
     'Busy',
-    'The server has too much to do at the moment. Nothing was stored; ask again in a few seconds.',
+    'The server has too much to do at the moment; ask again in a few seconds.',
   )
 }

@@ -85,7 +85,7 @@ const databaseAway = (): HttpProblem =>
   new HttpProblem(
     503,
     'Not ready',
-    'The database does not answer. Nothing was stored; the server waits until it is back.',
+    'The database does not answer. The server waits until it is back; then ask again.',
   )
 
 const failed = (): HttpProblem =>

@@ -4,7 +4,14 @@ const PLACE = 'flint-shelf-link'
 export const LINK_PATH = '/link'
 
 /** The key of the link that this tab was opened with; null in any other. It stays when the page is loaded again. */
-export const linkKey = (): string | null => sessionStorage.getItem(PLACE)
+export function linkKey(): string | null {
+  try {
+    return sessionStorage.getItem(PLACE)
+  } catch {
+    // A browser that lets pages keep nothing has followed no link.
+    return null
+  }
+}
 
 /**
  * Takes the key from the address of a link. It stands behind the #, so that no server writes it into a log, and goes

@@ -25,6 +25,8 @@ interface Job {
   baseRevision: number
   /** Saves that were sent and not answered: the server may have them. */
   unanswered: string[]
+  /** The id of this very state, once it was sent: sent again it is the same save. */
+  saveId?: string
 }
 
 /**
@@ -103,7 +105,7 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
 
   async function saveOne(designId: string, job: Job): Promise<void> {
     const { document: design, baseRevision, unanswered } = job
-    const saveId = newId()
+    const saveId = job.saveId ?? newId()
     store.dispatch(saveStarted(designId))
     const result = await store.dispatch(
       api.endpoints.saveDesign.initiate(
@@ -136,8 +138,15 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
       return
     }
     const left = newest ?? job
-    const again: Job =
-      problem.kind === 'refused' ? left : { ...left, unanswered: [...unanswered, saveId] }
+    // A server whose database goes away in the middle, or that gives up late, cannot tell what was stored.
+    const mayBeStored = problem.kind === 'no-answer' || problem.problem.status >= 500
+    const again: Job = mayBeStored
+      ? {
+          ...left,
+          unanswered: [...new Set([...unanswered, saveId])],
+          ...(left.document === design && { saveId }),
+        }
+      : left
     // What the server refuses it refuses again; it is sent again when it is another document.
     const isRefused =
       problem.kind === 'refused' &&

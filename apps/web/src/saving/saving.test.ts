@@ -39,6 +39,10 @@ class FakeServer {
   document = newDesign('Start')
   gone = false
   losesAnswers = false
+  /** Stores it and cannot tell: its database went away in the middle. */
+  isUnsure = false
+  /** Answers so, whatever is sent. */
+  status: number | null = null
   refuses = false
   conflicts = 0
   sent: SentSave[] = []
@@ -48,6 +52,10 @@ class FakeServer {
     const save = (await (input as Request).json()) as SentSave
     this.sent.push(save)
     if (this.gone) throw new TypeError('fetch failed')
+    if (this.status) {
+      const { status } = this
+      return Response.json({ status, detail: 'Sign in first.' }, { status })
+    }
     if (this.refuses)
       return Response.json({ status: 400, detail: 'Not accepted.' }, { status: 400 })
     const since = this.#saveIds.slice(save.basedOnRevision - 1)
@@ -59,6 +67,7 @@ class FakeServer {
     }
     this.saveFrom(save.document, save.saveId)
     if (this.losesAnswers) throw new TypeError('fetch failed')
+    if (this.isUnsure) return Response.json({ status: 503, detail: 'Away.' }, { status: 503 })
     return Response.json(this.stored())
   }
 
@@ -254,6 +263,39 @@ test('a save whose answer was lost is named by the next one, also after a reload
   await until(() => saveKind() === 'saved')
   expect([server.document.name, server.conflicts]).toEqual(['Lofts', 0])
   expect(server.sent.at(-1)?.unanswered).toContain(first?.saveId)
+})
+
+test('a save that the server is unsure of is no conflict with the next one', async () => {
+  const { server, rename, until, saveKind } = await setUp()
+  server.isUnsure = true
+  rename('Loft')
+  await until(() => saveKind() === 'unsaved')
+  rename('Lofts')
+  server.isUnsure = false
+  await until(() => saveKind() === 'saved')
+  expect([server.document.name, server.conflicts]).toEqual(['Lofts', 0])
+})
+
+test('who was signed out meanwhile has their work sent once they are in again', async () => {
+  const { server, rename, until, saveKind, store } = await setUp()
+  server.status = 401
+  rename('Loft')
+  await until(() => saveKind() === 'unsaved')
+  expect(store.getState().door.isSignedOut).toBe(true)
+  server.status = null
+  await until(() => saveKind() === 'saved')
+  expect(server.document.name).toBe('Loft')
+})
+
+test('what somebody may only look at is neither kept nor sent, however it is changed', async () => {
+  const { server, copies, rename, store, saveKind } = await setUp()
+  store.dispatch(closed())
+  store.dispatch(opened({ stored: server.stored(), kept: null, right: 'look' }))
+  rename('Mine')
+  await new Promise((resolve) => setTimeout(resolve, 40))
+  expect(saveKind()).toBe('looking')
+  expect(server.sent).toEqual([])
+  expect((await copies.take(ID)).copy).toBeNull()
 })
 
 describe('copies of several windows', () => {
