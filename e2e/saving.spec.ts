@@ -231,3 +231,22 @@ test('a revision has a name of its own, and the ledger counts from any of them',
   // What the drive that is gone held.
   await expect(space).not.toHaveText(unchanged)
 })
+
+test('a browser whose storage is full says that it cannot keep the work', async ({
+  house,
+  page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  const browser = await page.context().newCDPSession(page)
+  await browser.send('Storage.overrideQuotaForOrigin', { origin: house.url, quotaSize: 1 })
+  await house.kill()
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await expect(page.locator('[data-save="unsaved"]')).toHaveText(
+    'not saved, and this browser cannot keep it',
+  )
+  await browser.send('Storage.overrideQuotaForOrigin', { origin: house.url })
+  await bay(page, 2).click()
+  await page.keyboard.press('Delete')
+  await expect(page.locator('[data-save="unsaved"]')).toHaveText('not saved, kept in this browser')
+})

@@ -112,6 +112,22 @@ test('a design that cannot be read or drawn is named, can be taken along, and le
   expect(JSON.parse(await readFile(await (await download).path(), 'utf8'))).toEqual({ version: 99 })
 })
 
+test('a design that takes long to work out is opened only when that is wanted', async ({
+  house,
+  quietPage: page,
+}) => {
+  await page.route('**/api/designs/*', async (route) => {
+    const response = await route.fetch()
+    await route.fulfill({ response, json: { ...(await response.json()), takesLong: true } })
+  })
+  await page.goto(house.url)
+  await page.getByRole('link', { name: 'Warm-room shelf' }).click()
+  await expect(page.getByText('The server gave up on its figures')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Ledger' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Open it anyway' }).click()
+  await expect(page.getByRole('region', { name: 'Ledger' })).toBeVisible()
+})
+
 test('a step that cannot be drawn leaves the ledger and the other steps alone', async ({
   house,
   page,

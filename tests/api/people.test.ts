@@ -74,7 +74,7 @@ async function sharedDesign(): Promise<{ id: string; link: string }> {
 }
 
 beforeAll(async () => {
-  server = await startTestServer(true)
+  server = await startTestServer({ needsAccounts: true })
   const keeper = request.agent(server.app)
   const { body } = await keeper
     .post('/api/accounts/first')
@@ -186,7 +186,7 @@ describe('the permission matrix', () => {
 
 describe('signing in', () => {
   test('the first account needs the code, and there is one first account only', async () => {
-    const fresh = await startTestServer(true)
+    const fresh = await startTestServer({ needsAccounts: true })
     const session = async () =>
       (await request(fresh.app).get('/api/session').expect(200)).body as Session
     expect(await session()).toEqual({ kind: 'no account yet' })
@@ -375,6 +375,22 @@ describe('the list of changes', () => {
     )
     expect(silent.map(({ path }) => path)).toEqual(['/accounts/first'])
   })
+})
+
+test('a proxy that is trusted says that people come by HTTPS; nobody else is believed', async () => {
+  const cookieBy = async (proxy: string | null): Promise<string> => {
+    const behind = await startTestServer({ needsAccounts: true, proxy })
+    const { headers: answered } = await request(behind.app)
+      .post('/api/accounts/first')
+      .set('x-forwarded-proto', 'https')
+      .send({ code: FIRST_CODE, name: 'One', password: PASSWORD })
+      .expect(201)
+    await behind.stop()
+    return String((answered['set-cookie'] as unknown as string[])[0])
+  }
+  expect(await cookieBy('loopback')).toMatch(/; Secure/)
+  expect(await cookieBy('192.0.2.1')).not.toMatch(/; Secure/)
+  expect(await cookieBy(null)).not.toMatch(/; Secure/)
 })
 
 test('on this machine alone nobody signs in', async () => {

@@ -31,15 +31,15 @@ export const TEST_SETTINGS: AppSettings = {
   certificate: null,
 }
 
-/** The server over a database of its own, with the demo loaded; open to this machine, unless it is said otherwise. */
+/** The server over a database of its own, with the demo loaded; open to this machine, unless its settings say otherwise. */
 export async function startTestServer(
-  needsAccounts = false,
+  change: Partial<AppSettings> = {},
   summariser: Summariser = summariserHere,
 ): Promise<TestServer> {
   const database = makeDataSource({ database: await makeTestDatabase() })
   await database.initialize()
   await database.runMigrations()
-  const settings = { ...TEST_SETTINGS, needsAccounts }
+  const settings = { ...TEST_SETTINGS, ...change }
   const { express, demo, routes, house } = makeApp(
     database,
     settings,

@@ -52,7 +52,9 @@ export function designRoutes(designs: DesignStore, summaries: SummaryStore): Api
       needs: 'look at design',
       does: null,
       answer: async (request, response) => {
-        const opened = { ...(await designs.read(designIdOf(request))), right: rightOf(response) }
+        const stored = await designs.read(designIdOf(request))
+        const takesLong = await summaries.takesLong(stored.id, stored.revision)
+        const opened = { ...stored, right: rightOf(response), takesLong }
         response.json(opened satisfies OpenedDesign)
       },
     },

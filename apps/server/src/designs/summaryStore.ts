@@ -10,7 +10,7 @@ import {
 import { cutText } from '@flint/core/drawing'
 import { type Design, parseDesign } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
-import { type DataSource, type EntityManager, In, Not } from 'typeorm'
+import { type DataSource, type EntityManager, In, IsNull, Not } from 'typeorm'
 import { nameSaid, type StoredRow } from './storedRow'
 import type { Summariser } from './summariser'
 import { DesignSummaryEntity, type ShownTo } from './summaryEntity'
@@ -111,6 +111,18 @@ export class SummaryStore {
     // A page behind the last one has no row that could say how many there are.
     const total = found[0] ? Number(found[0].total) : page === 1 ? 0 : await query.getCount()
     return { total, rows }
+  }
+
+  /** Whether working out the figures of a revision was given up. */
+  async takesLong(designId: string, revision: number): Promise<boolean> {
+    const { madeBy } = this.summariser
+    return this.database.manager.existsBy(DesignSummaryEntity, {
+      designId,
+      revision,
+      madeBy,
+      summary: IsNull(),
+      unread: IsNull(),
+    })
   }
 
   /** The designs that somebody may see, oldest first. */

@@ -16,7 +16,7 @@ import styles from './sheet.module.css'
 /** One design: step rail, drawing, tray and ledger. */
 export function BuildSheet() {
   const { designId = '', lensId = '' } = useParams()
-  const { isOpen, problem } = useOpenDesign(designId)
+  const { isOpen, problem, openAnyway } = useOpenDesign(designId)
   const lens = lenses.find(({ id }) => id === lensId)
 
   if (!lens) return <Navigate to={`/designs/${designId}/drives`} replace />
@@ -26,6 +26,23 @@ export function BuildSheet() {
         <h1>This design cannot be opened</h1>
         <p>{problem}</p>
         <Link to="/">Back to the shelf</Link>
+      </main>
+    )
+  }
+  if (openAnyway) {
+    return (
+      <main className={styles.centre}>
+        <h1>This design takes long to work out</h1>
+        <p>
+          The server gave up on its figures after ten seconds. The page would stand still for as
+          long, and again after every change.
+        </p>
+        <p>
+          <button type="button" className="plain-button" onClick={openAnyway}>
+            Open it anyway
+          </button>{' '}
+          <Link to="/">Back to the shelf</Link>, where it can be exported
+        </p>
       </main>
     )
   }

@@ -6,15 +6,25 @@ import { closed, opened } from '../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { useKeptCopies } from './keptCopiesContext'
 
+interface OpenedState {
+  isOpen: boolean
+  /** Why it cannot be opened, one sentence. */
+  problem: string | null
+  /** Opens one that takes long; null where nothing has to be said first. */
+  openAnyway: (() => void) | null
+}
+
 /**
  * Opens a design: what the server has, and on top of it the work that this browser still keeps.
- * @returns whether it is open, or a sentence about why it cannot be
+ * One that the server gave up working out is opened only when its user says so: the page would stand still.
  */
-export function useOpenDesign(designId: string): { isOpen: boolean; problem: string | null } {
+export function useOpenDesign(designId: string): OpenedState {
   const dispatch = useAppDispatch()
   const copies = useKeptCopies()
   const isOpen = useAppSelector(selectOpen)?.designId === designId
   const [problem, setProblem] = useState<string | null>(null)
+  const [takesLong, setTakesLong] = useState(false)
+  const [accepted, setAccepted] = useState<string | null>(null)
 
   useEffect(() => {
     let left = false
@@ -27,7 +37,9 @@ export function useOpenDesign(designId: string): { isOpen: boolean; problem: str
         setProblem(problemSentence(result.error))
         return
       }
-      const { right, ...stored } = result.data
+      const { right, takesLong: isLong, ...stored } = result.data
+      setTakesLong(isLong)
+      if (isLong && accepted !== designId) return
       const { copy, unread } =
         right === 'look' ? { copy: null, unread: [] } : await copies.take(designId)
       setProblem(null)
@@ -38,7 +50,13 @@ export function useOpenDesign(designId: string): { isOpen: boolean; problem: str
       left = true
       dispatch(closed())
     }
-  }, [designId, dispatch, copies])
+  }, [designId, dispatch, copies, accepted])
 
-  return { isOpen, problem }
+  const openAnyway =
+    takesLong && !isOpen && accepted !== designId
+      ? () => {
+          setAccepted(designId)
+        }
+      : null
+  return { isOpen, problem, openAnyway }
 }
