@@ -1,18 +1,7 @@
-import { AxeBuilder } from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import type { House } from './support/house'
+import { expectNothingFound } from './support/axe'
 import { bay, expect, openDesign, test } from './support/test'
-
-/** Source: WCAG 2.2 levels A and AA as axe-core checks them. */
-async function expectNothingFound(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-    .analyze()
-  const found = violations.map(
-    ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`,
-  )
-  expect(found).toEqual([])
-}
 
 type Visit = (page: Page, house: House) => Promise<void>
 

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { expectNothingFound } from './support/axe'
 import { House } from './support/house'
 import { bay, expect, saved, test as base } from './support/test'
 
@@ -124,4 +125,25 @@ test('who is signed out at work signs in again on top of it, and nothing of it i
   await page.getByRole('link', { name: 'Ines' }).click()
   await page.getByRole('button', { name: 'Sign out' }).click()
   await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()
+})
+
+test('axe finds nothing at the door, in an account and where a design is shared', async ({
+  open: house,
+  page,
+}) => {
+  await page.goto(house.url)
+  await expect(page.getByLabel('Code')).toBeVisible()
+  await expectNothingFound(page)
+  await makeFirst(page, house)
+  await page.getByRole('button', { name: 'Share Warm-room shelf' }).click()
+  await page.getByRole('button', { name: 'Make a link' }).click()
+  await expect(page.getByText(/\/link#/)).toBeVisible()
+  await expectNothingFound(page)
+  await page.keyboard.press('Escape')
+  await page.getByRole('link', { name: 'Ines' }).click()
+  await expect(page.getByRole('heading', { name: 'People' })).toBeVisible()
+  await expectNothingFound(page)
+  await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()
+  await expectNothingFound(page)
 })

@@ -71,7 +71,7 @@ export function RevisionsDialog({ onClose }: { onClose: () => void }) {
   }
 
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="revisions-title">
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="revisions-title">
       <DialogTitle id="revisions-title">Revisions</DialogTitle>
       <DialogContent>
         <p className="soft">

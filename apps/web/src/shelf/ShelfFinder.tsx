@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField'
 import styles from './shelf.module.css'
 
 const ORDER_WORDS: Record<ShelfOrder, string> = {
-  made: 'first made first',
+  made: 'oldest first',
   changed: 'last changed first',
   name: 'by name',
   space: 'most usable space first',
