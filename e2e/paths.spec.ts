@@ -25,7 +25,7 @@ test('the way of a drive, the narrow link by name, and another kind of work', as
   quietPage: page,
 }) => {
   const main = await openPaths(page, house, 'Cabin archive')
-  await expect(main).toContainText('3,000 MB/s together, 17.8 hours in all')
+  await expect(main).toContainText('3,000 MB/s together, 17.8 hours when the pools are full')
   await expect(main).toContainText('Held back by 12 drives, as Keep 12')
 
   // Focus lights the whole way to the CPU, every link with its rate and its reason.

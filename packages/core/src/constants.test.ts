@@ -45,7 +45,7 @@ import {
 import { DRIVES_PER_BACKPLANE_PLUG } from './machine/wiring/powerEnds'
 import { AMPS_PER_LEAD, DRIVES_PER_LEAD } from './machine/wiring/wirePower'
 import { LINK_SPEEDS } from './network/copyTimes'
-import { WHOLE_SURFACE_SHARE } from './paths/scenarioRates'
+import { DISK_INNER_SHARE } from './paths/surfaceSeconds'
 import { FLASH_READS_PER_SECOND, SEEK_SECONDS } from './pool/candidates/readRates'
 import { MOST_PARITY_DRIVES } from './pool/dedicatedParity/dedicatedParityCapacity'
 import { HOURS_PER_YEAR } from './power/energyPerYear'
@@ -191,7 +191,7 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ],
   ['loss of plain without load, W', idleLossWatts(1000, 'plain', 115), 25, PRACTICE],
   ['band of idle watts', [BAND_LOW, BAND_HIGH], [0.9, 1.25], PRACTICE],
-  ['a disk over its surface', WHOLE_SURFACE_SHARE, 3 / 4, 'half as fast inside: common practice'],
+  ['a disk at its inner edge', DISK_INNER_SHARE, 1 / 2, 'half as fast inside: common practice'],
   ['seek, s', SEEK_SECONDS, 0.0085, 'common practice: 8 to 9 ms'],
   ['small reads of flash', FLASH_READS_PER_SECOND, 20_000, PRACTICE],
   ['warmer than the room, K', RISE_KELVIN, { low: 8, high: 20 }, PRACTICE],

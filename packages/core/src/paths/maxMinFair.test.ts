@@ -22,6 +22,14 @@ test('what one leaves goes to the other', () => {
   ).toEqual({ little: 10, much: 90 })
 })
 
+test('a link without end stops nobody', () => {
+  const flows = [flow('1', ['endless', 'narrow']), flow('2', ['endless', 'wide'])]
+  expect(ratesOf({ endless: Infinity, narrow: 10, wide: 1_000 }, flows)).toEqual({
+    1: 10,
+    2: 1_000,
+  })
+})
+
 // Common practice, no source: four SATA ports behind one narrow link of 640 MB/s get 160 MB/s each.
 test('four drives behind one narrow link', () => {
   const capacities = { narrow: 640e6, d1: 200e6, d2: 200e6, d3: 200e6, d4: 200e6 }

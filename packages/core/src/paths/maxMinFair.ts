@@ -53,7 +53,8 @@ export function maxMinFair(
     }
     const isFull = (link: string): boolean => {
       const capacity = capacityOf.get(link) ?? 0
-      return capacity - (loadOf.get(link) ?? 0) <= capacity * NEARLY
+      // A link without end is never full, though no number is more than a share of it.
+      return capacity < Infinity && capacity - (loadOf.get(link) ?? 0) <= capacity * NEARLY
     }
     growing = growing.filter((flow) => {
       const full = [...flow.uses].find(([link, share]) => share > 0 && isFull(link))

@@ -1,4 +1,5 @@
 import type { Pool } from '../design/pools/pools'
+import { driveSizes } from '../machine/driveSizes'
 import { familyOf } from '../pool/families'
 import { COPY_SHARE } from '../machine/linkRates'
 import type { Flow } from './maxMinFair'
@@ -6,7 +7,7 @@ import { sharedUses } from './sharedUses'
 import type { Machine } from '../machine/machine'
 
 /**
- * One large file for each of so many readers, from or to the first pool.
+ * One large file for each of so many readers, from or to the largest pool, wherever it stands in the design.
  *
  * Readers take the network ports in turn and never more than one each, however many are joined. Where a file
  * lies over many drives all of them carry their part, and it is no quicker than the drives that hold data;
@@ -17,11 +18,12 @@ import type { Machine } from '../machine/machine'
  */
 export function networkFlows(
   { pools }: { pools: readonly Pool[] },
-  { drivePaths, networkPaths, links }: Machine,
+  machine: Machine,
   readers: number,
   loadOf: (pool: Pool, members: number) => number = () => 1,
 ): Flow[] {
-  const [pool] = pools
+  const { drivePaths, networkPaths, links } = machine
+  const pool = largestOf(pools, driveSizes(machine))
   const wayOf = new Map(drivePaths.map(({ driveId, links: way }) => [driveId, way]))
   const members = (pool?.groups ?? [])
     .filter(({ kind }) => kind !== 'spare' && kind !== 'parity')
@@ -43,4 +45,16 @@ export function networkFlows(
       mostBytesPerSecond: slowest * Math.max(1, streamingDrives),
     }
   })
+}
+
+/** The pool whose drives hold most; of equal ones the first by its id, which no reordering changes. */
+function largestOf(pools: readonly Pool[], bytesOf: ReadonlyMap<string, number>): Pool | undefined {
+  const holds = ({ groups }: Pool): number =>
+    groups.reduce(
+      (sum, { driveIds }) => driveIds.reduce((more, id) => more + (bytesOf.get(id) ?? 0), sum),
+      0,
+    )
+  return [...pools].sort(
+    (one, other) => holds(other) - holds(one) || (one.id < other.id ? -1 : 1),
+  )[0]
 }

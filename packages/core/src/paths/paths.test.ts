@@ -150,3 +150,73 @@ describe('rates', () => {
     }
   })
 })
+
+describe('times of jobs over drives', () => {
+  const hours = (design: Design, id: string): number => (rates(design, id).seconds ?? 0) / 3_600
+
+  test('a narrower slot never makes a scrub or a rebuild shorter', () => {
+    for (const id of ['scrub', 'rebuild']) {
+      const widths = [16, 8, 4, 2, 1].map((lanes) =>
+        hours(withPart(without(cabin, 'controller'), 'lockrow-sixteen', { lanes }), id),
+      )
+      widths.forEach((one, at) => {
+        expect(one).toBeGreaterThanOrEqual((widths[at - 1] ?? 0) * (1 - 1e-9))
+      })
+      expect(widths[0]).toBeGreaterThan(0)
+    }
+    const old = { lanes: 1, pcieGeneration: 1 as const }
+    const throttled = withPart(without(cabin, 'controller'), 'lockrow-sixteen', old)
+    // One lane of the first generation moves 200 MB/s for twelve drives of 12 TB.
+    expect(hours(throttled, 'scrub')).toBeCloseTo((12 * 12_000_138_625_024) / 200e6 / 3_600, 0)
+    expect(hours(throttled, 'scrub')).toBeGreaterThan(5 * hours(cabin, 'scrub'))
+  })
+
+  test('flash is not slower inside', () => {
+    const flash = {
+      ...cabin,
+      snapshots: cabin.snapshots.map((one) =>
+        one.sheet.kind === 'drive'
+          ? { ...one, sheet: { ...one.sheet, medium: 'flash' as const } }
+          : one,
+      ),
+    }
+    expect(hours(flash, 'scrub') / hours(cabin, 'scrub')).toBeCloseTo(3 / 4, 6)
+  })
+
+  test('what nothing can be put on is not read', () => {
+    // One large drive among the twelve changes no time: only as much of it is read as of the others.
+    const large = putDrivesInBays(cabin, demoPart('quillon-keep-24'), ['chassis-1/1'])
+    expect(hours(large, 'scrub')).toBeLessThanOrEqual(hours(cabin, 'scrub') * 1.02)
+  })
+
+  test('what is stored today is scrubbed sooner, but by families that read their drives from end to end', () => {
+    const data = { data: dataOfOneKind(10 * TIB, 0) }
+    const { seconds, secondsToday } = rates(changeBrief(cabin, data), 'scrub')
+    // 10 TiB of 87 TiB, from the quick outer tracks.
+    expect((secondsToday ?? 0) / (seconds ?? 1)).toBeLessThan(0.12)
+    expect(secondsToday).toBeGreaterThan(0)
+    expect(rates(changeBrief(cabin, { data: [] }), 'scrub').secondsToday).toBeNull()
+    const parity = drawer.pools.map(({ family }) => family)
+    expect(parity).toContain('scheduled-parity')
+    expect(rates(changeBrief(drawer, data), 'scrub').secondsToday).toBeNull()
+  })
+
+  test('the order of pools changes nothing that readers get or a copy takes', () => {
+    const [pool] = cabin.pools
+    if (!pool) throw new Error('no pool')
+    const [first, second] = pool.groups
+    if (!first || !second) throw new Error('two groups are wanted')
+    const small = { ...second, driveIds: second.driveIds.slice(0, 5) }
+    const pools = [
+      { ...pool, groups: [first] },
+      { ...pool, id: 'pool-2', name: 'Second', groups: [small] },
+    ] as Design['pools']
+    const one = changeBrief({ ...cabin, pools }, { readersAtOnce: 2, data: dataOfOneKind(TIB, 0) })
+    const other = { ...one, pools: [...pools].reverse() }
+    for (const { id } of scenarios) {
+      const [before, after] = [rates(one, id), rates(other, id)]
+      expect(after.bytesPerSecond).toBeCloseTo(before.bytesPerSecond, 3)
+      expect(after.seconds).toBe(before.seconds)
+    }
+  })
+})

@@ -1,3 +1,4 @@
+import { jobSeconds, type JobSeconds } from './jobSeconds'
 import { maxMinFair } from './maxMinFair'
 import type { Link, LinkId } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
@@ -8,12 +9,6 @@ import {
   type ScenarioDesign,
 } from './scenarios/scenario'
 
-/**
- * From the outer to the inner edge of a disk the rate falls to about half, so over the whole surface it is
- * about three quarters of what it is outside. Common practice, no source.
- */
-export const WHOLE_SURFACE_SHARE = 0.75
-
 export interface LinkLoad {
   link: Link
   bytesPerSecond: number
@@ -21,7 +16,7 @@ export interface LinkLoad {
   share: number
 }
 
-export interface ScenarioRates {
+export interface ScenarioRates extends JobSeconds {
   /** Rates of the flows, the slowest first. */
   flows: { id: string; bytesPerSecond: number; heldBackBy: Link | null }[]
   /** All flows together. */
@@ -34,15 +29,13 @@ export interface ScenarioRates {
   alike: number
   /** How many times the sum would be with all of those twice as wide. */
   gainWhenDoubled: number
-  /** How long the job takes, over the whole surface of the drives; null when it has no end. */
-  seconds: number | null
 }
 
 /**
  * How fast does a kind of work go, and what holds it back?
  *
- * Rates are those at the outer edge of the drives; the time counts with their mean over the whole surface
- * as far as drives hold it back.
+ * Rates are those at the outer edge of the drives. The time of a job over drives is worked out over their surface: at
+ * each place it goes as fast as the drive there, or as its share of the links.
  */
 export function scenarioRates(
   design: ScenarioDesign,
@@ -50,7 +43,8 @@ export function scenarioRates(
   scenario: Scenario,
   choice: ScenarioChoice = NO_CHOICE,
 ): ScenarioRates {
-  const { flows, bytesOf } = scenario.flowsOf(design, machine, choice)
+  const job = scenario.flowsOf(design, machine, choice)
+  const { flows } = job
   const capacityOf = new Map(machine.links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
   const linkOf = new Map(machine.links.map((link) => [link.id, link]))
   const { rateOf, heldBackBy, loadOf } = maxMinFair(capacityOf, flows)
@@ -82,11 +76,10 @@ export function scenarioRates(
     alike: alike.length,
     gainWhenDoubled:
       narrowest === null || total === 0 ? 1 : sumOf(maxMinFair(doubled, flows).rateOf) / total,
-    seconds: secondsOf(
-      bytesOf,
-      rateOf,
-      (id) => linkOf.get(heldBackBy.get(id) ?? '')?.kind === 'platter',
-    ),
+    ...jobSeconds(design, machine, job, (id) => {
+      const isHeldByDrive = linkOf.get(heldBackBy.get(id) ?? '')?.kind === 'platter'
+      return { bytesPerSecond: rateOf.get(id) ?? 0, isHeldByDrive }
+    }),
   }
 }
 
@@ -103,18 +96,4 @@ function mostNamed(ids: readonly string[], kind: (id: string) => string): string
   for (const id of ids) counts.set(kind(id), (counts.get(kind(id)) ?? 0) + 1)
   const [first] = [...counts].sort(([, one], [, other]) => other - one)
   return first ? (ids.find((id) => kind(id) === first[0]) ?? null) : null
-}
-
-/** The longest of the jobs; those that platters hold back go slower towards the inner edge. */
-function secondsOf(
-  bytesOf: ReadonlyMap<string, number>,
-  rateOf: ReadonlyMap<string, number>,
-  isHeldByPlatters: (flowId: string) => boolean,
-): number | null {
-  if (bytesOf.size === 0) return null
-  const times = [...bytesOf].map(([id, bytes]) => {
-    return bytes / ((rateOf.get(id) ?? 0) * (isHeldByPlatters(id) ? WHOLE_SURFACE_SHARE : 1))
-  })
-  const longest = Math.max(...times)
-  return Number.isFinite(longest) ? longest : null
 }

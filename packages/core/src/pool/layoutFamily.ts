@@ -52,6 +52,8 @@ export interface Traits {
   parityDrive: string | null
   /** Whether its space is already less what the file system's own tables take. */
   countsFileSystem: boolean
+  /** Whether a scrub or a rebuild reads only what is stored; others read their drives from end to end. */
+  readsOnlyStored: boolean
   /** Whether wrong data is noticed when it is read. */
   checksums: boolean
   /** Whether it can compress what is written. */

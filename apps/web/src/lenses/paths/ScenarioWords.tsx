@@ -13,7 +13,7 @@ interface ScenarioWordsProps {
 
 /** How fast the work goes, what holds it back, how long it takes, and what a wider link would bring. */
 export function ScenarioWords({ scenario, rates, wouldBe }: ScenarioWordsProps) {
-  const { flows, bytesPerSecond, narrowest, alike, gainWhenDoubled, seconds } = rates
+  const { flows, bytesPerSecond, narrowest, alike, gainWhenDoubled, seconds, secondsToday } = rates
   if (flows.length === 0) {
     return (
       <p className={styles.words}>
@@ -31,7 +31,15 @@ export function ScenarioWords({ scenario, rates, wouldBe }: ScenarioWordsProps) 
         )}
         {seconds !== null && (
           <>
-            , <span className="figure">{timeText(seconds)}</span> in all
+            , <span className="figure">{timeText(seconds)}</span>{' '}
+            {secondsToday === null ? (
+              'in all'
+            ) : (
+              <>
+                when the pools are full, <span className="figure">{timeText(secondsToday)}</span>{' '}
+                with what is stored today
+              </>
+            )}
           </>
         )}
         .{' '}

@@ -14,7 +14,7 @@ export const everything: Scenario = {
     )
     return {
       flows: [...(scrubbing?.flows ?? []), ...(reading?.flows ?? [])],
-      bytesOf: scrubbing?.bytesOf ?? new Map<string, number>(),
+      ...(scrubbing?.surfacesOf && { surfacesOf: scrubbing.surfacesOf }),
     }
   },
 }

@@ -1,4 +1,3 @@
-import { driveSizes } from '../../machine/driveSizes'
 import { familyOf } from '../../pool/families'
 import { sharedUses } from '../sharedUses'
 import type { Scenario } from './scenario'
@@ -21,13 +20,12 @@ export const rebuild: Scenario = {
       .filter(({ tolerates, driveIds }) => tolerates > 0 && driveIds.every((id) => wayOf.has(id)))
       .sort((one, other) => other.driveIds.length - one.driveIds.length)
     const [widest] = sets
-    if (!widest) return { flows: [], bytesOf: new Map() }
-    const ways = widest.driveIds.map((id) => ({ links: wayOf.get(id) ?? [], share: 1 }))
-    const sizes = driveSizes(machine)
-    const largest = Math.max(...widest.driveIds.map((id) => sizes.get(id) ?? 0))
+    if (!widest) return { flows: [] }
+    const { driveIds } = widest
+    const ways = driveIds.map((id) => ({ links: wayOf.get(id) ?? [], share: 1 }))
     return {
       flows: [{ id: 'rebuild', uses: sharedUses(ways), mostBytesPerSecond: Infinity }],
-      bytesOf: new Map([['rebuild', largest]]),
+      surfacesOf: new Map([['rebuild', driveIds]]),
     }
   },
 }

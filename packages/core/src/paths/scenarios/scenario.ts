@@ -2,12 +2,15 @@ import type { Brief } from '../../design/brief'
 import type { Pool } from '../../design/design'
 import type { Flow } from '../maxMinFair'
 import type { Machine } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
 
 /** What is going on, as flows over the links. */
 export interface ScenarioFlows {
   flows: Flow[]
-  /** Bytes that each flow has to move, when the job has an end. */
-  bytesOf: ReadonlyMap<string, number>
+  /** Bytes that each flow has to move, when the job has an end and no drive's surface tells how fast it goes. */
+  bytesOf?: ReadonlyMap<string, number>
+  /** The drives that each flow goes over in step, when that is the job. */
+  surfacesOf?: ReadonlyMap<string, readonly PieceId[]>
 }
 
 /** What of a design a kind of work depends on, beside the machine. */

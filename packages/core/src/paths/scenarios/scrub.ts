@@ -1,8 +1,7 @@
-import { driveSizes } from '../../machine/driveSizes'
 import { sharedUses } from '../sharedUses'
 import type { Scenario } from './scenario'
 
-/** Every member of every pool read from end to end, all at once. */
+/** Every member of every pool read, all at once. */
 export const scrub: Scenario = {
   id: 'scrub',
   title: 'Scrub',
@@ -10,7 +9,6 @@ export const scrub: Scenario = {
   asks: null,
   flowsOf: (design, machine) => {
     const { drivePaths } = machine
-    const bytesOf = driveSizes(machine)
     const members = new Set(
       design.pools.flatMap(({ groups }) =>
         groups.flatMap(({ kind, driveIds }) => (kind === 'spare' ? [] : driveIds)),
@@ -23,6 +21,6 @@ export const scrub: Scenario = {
         uses: sharedUses([{ links, share: 1 }]),
         mostBytesPerSecond: Infinity,
       }))
-    return { flows, bytesOf: new Map(flows.map(({ id }) => [id, bytesOf.get(id) ?? 0])) }
+    return { flows, surfacesOf: new Map(flows.map(({ id }) => [id, [id]])) }
   },
 }

@@ -89,6 +89,7 @@ function traits(pool: ColumnDesignPool): Traits {
         : { reads: 1 + pool.parity, writes: 1 + pool.parity },
     parityDrive: null,
     countsFileSystem: false,
+    readsOnlyStored: true,
     checksums: false,
     compresses: false,
     warning: null,

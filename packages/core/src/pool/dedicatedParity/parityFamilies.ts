@@ -169,6 +169,7 @@ function traits({ groups }: ParityPool, syncEveryHours: number | null): Traits {
     parityDrive:
       'Any drive at least as large as the largest data drive; the largest ones are taken.',
     countsFileSystem: false,
+    readsOnlyStored: false,
     checksums: syncEveryHours !== null,
     compresses: false,
     warning: null,

@@ -111,6 +111,7 @@ function traits({ groups }: StripesPool): Traits {
       parity > 0 ? { reads: 1 + parity, writes: 1 + parity } : { reads: 0, writes: copies },
     parityDrive: null,
     countsFileSystem: false,
+    readsOnlyStored: false,
     checksums: false,
     compresses: false,
     warning: null,

@@ -117,6 +117,7 @@ function traits({ groups, chunkBytes }: ChunkPool): Traits {
       : { reads: 0, writes: copies },
     parityDrive: null,
     countsFileSystem: false,
+    readsOnlyStored: true,
     checksums: true,
     compresses: true,
     warning: parity

@@ -104,6 +104,7 @@ function traits(pool: ZfsDesignPool): Traits {
     smallWrite: { reads: 1, writes },
     parityDrive: null,
     countsFileSystem: true,
+    readsOnlyStored: true,
     checksums: true,
     compresses: true,
     warning: null,
