@@ -49,7 +49,8 @@ const document = (sound: object): fc.Arbitrary<unknown> =>
           continue
         }
         // A plain assignment to __proto__ would set no field.
-        Object.defineProperty(at, adds ? name : key, {
+        // A list takes no new fields: its length is one that cannot be made anew.
+        Object.defineProperty(at, adds && !Array.isArray(at) ? name : key, {
           value,
           enumerable: true,
           configurable: true,
