@@ -1,4 +1,5 @@
 import type { Machine } from '../machine/machine'
+import { directedLinks } from './directedLinks'
 import { jobSurfaces, type JobSurfaces } from './jobSurfaces'
 import { type Flow, maxMinFair } from './maxMinFair'
 import type { ScenarioDesign, ScenarioFlows } from './scenarios/scenario'
@@ -64,10 +65,11 @@ const MORE_THAN_ANY = 1e15
 
 /** What each flow could have of the links if no drive held any back. */
 function sharesOfLinks(machine: Machine, flows: readonly Flow[]): ReadonlyMap<string, number> {
+  const { capacityOf: capacities, linkOf } = directedLinks(machine.links)
   const capacityOf = new Map(
-    machine.links.map(({ id, kind, bytesPerSecond }) => [
-      id,
-      kind === 'platter' ? Infinity : bytesPerSecond,
+    [...capacities].map(([name, capacity]) => [
+      name,
+      linkOf.get(name)?.kind === 'platter' ? Infinity : capacity,
     ]),
   )
   const willing = flows.map((flow) => ({

@@ -1,4 +1,5 @@
 import type { Pool } from '../design/design'
+import { directedLinks } from './directedLinks'
 import { maxMinFair } from './maxMinFair'
 import { networkFlows } from './networkFlows'
 import type { Machine } from '../machine/machine'
@@ -16,10 +17,11 @@ export function machineReadRate(
 ): number | null {
   const flows = networkFlows(design, machine, readers)
   if (flows.length === 0) return null
+  const { capacityOf: capacities, linkOf } = directedLinks(machine.links)
   const capacityOf = new Map(
-    machine.links.map(({ id, kind, bytesPerSecond }) => [
-      id,
-      kind === 'network' ? Infinity : bytesPerSecond,
+    [...capacities].map(([name, capacity]) => [
+      name,
+      linkOf.get(name)?.kind === 'network' ? Infinity : capacity,
     ]),
   )
   return [...maxMinFair(capacityOf, flows).rateOf.values()].reduce((sum, rate) => sum + rate, 0)

@@ -2,6 +2,7 @@ import type { Pool } from '../design/pools/pools'
 import { driveSizes } from '../machine/driveSizes'
 import { familyOf } from '../pool/families'
 import { COPY_SHARE } from '../machine/linkRates'
+import { directedLinks, type Direction } from './directedLinks'
 import type { Flow } from './maxMinFair'
 import { sharedUses } from './sharedUses'
 import type { Machine } from '../machine/machine'
@@ -14,6 +15,7 @@ import type { Machine } from '../machine/machine'
  * where it lies on one drive, each reader has a drive of its own as long as there are enough.
  *
  * @param loadOf what the drives move for each byte of a file: 1 for reading, more where parity is written
+ * @param direction of the files: out to readers, or in from another machine
  * @returns none without a pool, a network port or a drive that is reached
  */
 export function networkFlows(
@@ -21,6 +23,7 @@ export function networkFlows(
   machine: Machine,
   readers: number,
   loadOf: (pool: Pool, members: number) => number = () => 1,
+  direction: Direction = 'out',
 ): Flow[] {
   const { drivePaths, networkPaths, links } = machine
   const pool = largestOf(pools, driveSizes(machine))
@@ -33,14 +36,23 @@ export function networkFlows(
   const slowest = Math.min(...members.map((id) => rateOf.get(wayOf.get(id)?.[0] ?? '') ?? 0))
   const { streamingDrives } = familyOf(pool).traits(pool)
   const load = loadOf(pool, members.length)
+  const directed = directedLinks(links)
   return Array.from({ length: readers }, (_, index) => {
     const own = members[index % members.length] ?? ''
     const carrying = streamingDrives > 1 ? members : [own]
     return {
       id: `reader ${index + 1}`,
-      uses: sharedUses([
-        ...carrying.map((id) => ({ links: wayOf.get(id) ?? [], share: load / carrying.length })),
-        { links: networkPaths[index % networkPaths.length]?.links ?? [], share: 1 / COPY_SHARE },
+      uses: sharedUses(directed, [
+        ...carrying.map((id) => ({
+          links: wayOf.get(id) ?? [],
+          direction: direction === 'out' ? ('in' as const) : ('out' as const),
+          share: load / carrying.length,
+        })),
+        {
+          links: networkPaths[index % networkPaths.length]?.links ?? [],
+          direction,
+          share: 1 / COPY_SHARE,
+        },
       ]),
       mostBytesPerSecond: slowest * Math.max(1, streamingDrives),
     }

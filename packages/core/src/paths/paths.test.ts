@@ -151,6 +151,22 @@ describe('rates', () => {
   })
 })
 
+test('what is read from drives and sent to a reader goes both ways over the chipset at once', () => {
+  // Two lanes of the third generation move 1,674 MB/s each way; drives and the card of 10 Gb/s are behind them.
+  const narrow = { chipsetLanes: 2, chipsetPcieGeneration: 3 }
+  const both = withPart(
+    withPart(without(cabin, 'controller'), 'tindrel-middle-m', narrow),
+    'wickmere-ten',
+  )
+  const { links } = machineOf(both)
+  expect(links.find(({ kind }) => kind === 'chipset')?.bytesPerSecond).toBeCloseTo(1_673.8e6, -5)
+  const one = rates(changeBrief(both, { readersAtOnce: 1 }), 'readers')
+  // Source: 1,460 of 1,538 bytes on the wire (IEEE 802.3, RFC 791, RFC 793), of which a copy sees 96 %.
+  expect(one.bytesPerSecond / 1e6).toBeCloseTo(1_139.1, 0)
+  expect(one.narrowest?.kind).toBe('network')
+  expect(rates(both, 'copy-in').bytesPerSecond / 1e6).toBeCloseTo(1_139.1, 0)
+})
+
 describe('times of jobs over drives', () => {
   const hours = (design: Design, id: string): number => (rates(design, id).seconds ?? 0) / 3_600
 

@@ -1,3 +1,4 @@
+import { directedLinks } from './directedLinks'
 import { jobSeconds, type JobSeconds } from './jobSeconds'
 import { maxMinFair } from './maxMinFair'
 import type { Link, LinkId } from '../machine/links/link'
@@ -45,8 +46,7 @@ export function scenarioRates(
 ): ScenarioRates {
   const job = scenario.flowsOf(design, machine, choice)
   const { flows } = job
-  const capacityOf = new Map(machine.links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
-  const linkOf = new Map(machine.links.map((link) => [link.id, link]))
+  const { capacityOf, linkOf, nameOf } = directedLinks(machine.links)
   const { rateOf, heldBackBy, loadOf } = maxMinFair(capacityOf, flows)
   const sumOf = (rates: ReadonlyMap<string, number>): number =>
     [...rates.values()].reduce((sum, rate) => sum + rate, 0)
@@ -68,7 +68,9 @@ export function scenarioRates(
       .sort((one, other) => one.bytesPerSecond - other.bytesPerSecond),
     bytesPerSecond: total,
     loads: machine.links.flatMap((link) => {
-      const bytesPerSecond = loadOf.get(link.id) ?? 0
+      // Of two directions the busier one says how full it is.
+      const ways = (['in', 'out'] as const).map((way) => loadOf.get(nameOf(link.id, way)) ?? 0)
+      const bytesPerSecond = Math.max(...ways)
       if (bytesPerSecond === 0) return []
       return [{ link, bytesPerSecond, share: bytesPerSecond / link.bytesPerSecond }]
     }),

@@ -1,5 +1,6 @@
 import { familyOf } from '../../pool/families'
-import { sharedUses } from '../sharedUses'
+import { directedLinks } from '../directedLinks'
+import { sharedUses, type SharedWay } from '../sharedUses'
 import type { Scenario } from './scenario'
 
 /**
@@ -22,9 +23,19 @@ export const rebuild: Scenario = {
     const [widest] = sets
     if (!widest) return { flows: [] }
     const { driveIds } = widest
-    const ways = driveIds.map((id) => ({ links: wayOf.get(id) ?? [], share: 1 }))
+    // The new one may be any of them: the last stands for it.
+    const ways = driveIds.map((id, at): SharedWay => {
+      const direction = at === driveIds.length - 1 ? 'out' : 'in'
+      return { links: wayOf.get(id) ?? [], direction, share: 1 }
+    })
     return {
-      flows: [{ id: 'rebuild', uses: sharedUses(ways), mostBytesPerSecond: Infinity }],
+      flows: [
+        {
+          id: 'rebuild',
+          uses: sharedUses(directedLinks(machine.links), ways),
+          mostBytesPerSecond: Infinity,
+        },
+      ],
       surfacesOf: new Map([['rebuild', driveIds]]),
     }
   },

@@ -1,3 +1,4 @@
+import { directedLinks } from '../directedLinks'
 import { sharedUses } from '../sharedUses'
 import type { Scenario } from './scenario'
 
@@ -9,6 +10,7 @@ export const scrub: Scenario = {
   asks: null,
   flowsOf: (design, machine) => {
     const { drivePaths } = machine
+    const directed = directedLinks(machine.links)
     const members = new Set(
       design.pools.flatMap(({ groups }) =>
         groups.flatMap(({ kind, driveIds }) => (kind === 'spare' ? [] : driveIds)),
@@ -18,7 +20,7 @@ export const scrub: Scenario = {
       .filter(({ driveId }) => members.has(driveId))
       .map(({ driveId, links }) => ({
         id: driveId,
-        uses: sharedUses([{ links, share: 1 }]),
+        uses: sharedUses(directed, [{ links, direction: 'in', share: 1 }]),
         mostBytesPerSecond: Infinity,
       }))
     return { flows, surfacesOf: new Map(flows.map(({ id }) => [id, [id]])) }
