@@ -118,7 +118,10 @@ test('a design that takes long to work out is opened only when that is wanted', 
 }) => {
   await page.route('**/api/designs/*', async (route) => {
     const response = await route.fetch()
-    await route.fulfill({ response, json: { ...(await response.json()), takesLong: true } })
+    await route.fulfill({
+      response,
+      json: { ...((await response.json()) as object), takesLong: true },
+    })
   })
   await page.goto(house.url)
   await page.getByRole('link', { name: 'Warm-room shelf' }).click()

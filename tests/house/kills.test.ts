@@ -68,7 +68,7 @@ class Writer {
     }
   }
 
-  private async ask(body: SaveDesign): Promise<StoredDesign | null> {
+  private async ask(body: Omit<SaveDesign, never>): Promise<StoredDesign | null> {
     let response: Response
     try {
       response = await fetch(`${this.url}/api/designs/${this.design.id}`, {
