@@ -2,11 +2,13 @@ import type { Pool } from '../design/design'
 import { directedLinks } from './directedLinks'
 import { maxMinFair } from './maxMinFair'
 import { networkFlows } from './networkFlows'
+import type { Link } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
 
 /**
  * What do drives, slots and chipset give some readers together, were the network ports endless?
  *
+ * @param card whether the slots of the network cards that are there count, or any card in a slot that carries it
  * @returns bytes a second; null without a pool, a network port or a drive that is reached
  * Four drives of 200 MB/s that all carry data give 800 MB/s.
  */
@@ -14,15 +16,22 @@ export function machineReadRate(
   design: { pools: readonly Pool[] },
   machine: Machine,
   readers: number,
+  card: 'as it is' | 'any' = 'as it is',
 ): number | null {
   const flows = networkFlows(design, machine, readers)
   if (flows.length === 0) return null
+  const underDrives = new Set(machine.drivePaths.flatMap(({ links }) => links))
+  const ofCards = new Set(
+    machine.networkPaths.flatMap(({ links }) => links.filter((id) => !underDrives.has(id))),
+  )
+  const isEndless = ({ id, kind }: Link): boolean =>
+    kind === 'network' || (card === 'any' && ofCards.has(id))
   const { capacityOf: capacities, linkOf } = directedLinks(machine.links)
   const capacityOf = new Map(
-    [...capacities].map(([name, capacity]) => [
-      name,
-      linkOf.get(name)?.kind === 'network' ? Infinity : capacity,
-    ]),
+    [...capacities].map(([name, capacity]) => {
+      const link = linkOf.get(name)
+      return [name, link && isEndless(link) ? Infinity : capacity]
+    }),
   )
   return [...maxMinFair(capacityOf, flows).rateOf.values()].reduce((sum, rate) => sum + rate, 0)
 }

@@ -32,10 +32,22 @@ export interface WriteHole {
   remedies: string[]
 }
 
+/** What one large file keeps busy while it is written, in full stripes where there are any. */
+export interface Writing {
+  /** Members that carry it at the same time, without those that hold nothing but parity. */
+  drives: 'all' | number
+  /** Bytes that each of them moves for a byte of the file. */
+  loadEach: number
+  /** The same of each drive that holds nothing but parity; 0 where it is not written, or there is none. */
+  parityLoadEach: number
+}
+
 /** How a pool behaves, for people who choose between families. */
 export interface Traits {
   /** Drives' worth of rate when one large file is read from the front. */
   streamingDrives: number
+  /** What one large file keeps busy while it is written. */
+  writing: Writing
   /** Drives that answer small reads at the same time. */
   randomDrives: number
   /** Drives that must spin to read one file of so many bytes. */

@@ -11,7 +11,7 @@ const PROJECT_BYTES = 100e9
 
 interface CopyTimesTableProps {
   ports: readonly NetworkPort[]
-  /** What drives and slots give one reader. */
+  /** What drives and what they hang on give one reader. */
   machineBytesPerSecond: number
   packetBytes: number
 }
@@ -35,7 +35,10 @@ export function CopyTimesTable({ ports, machineBytesPerSecond, packetBytes }: Co
     <section aria-label="Copy times">
       <h2>
         Copy times
-        <span className="aside">one reader, one link, large files</span>
+        <span className="aside">
+          one reader, one link, large files; a link faster than yours with a card and a slot that
+          carry it
+        </span>
       </h2>
       <table className="lined">
         <thead>

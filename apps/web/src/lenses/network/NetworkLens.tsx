@@ -28,7 +28,7 @@ export function NetworkLens() {
   const pointed = useAppSelector(selectPointedFinding)
   const [packetBytes, setPacketBytes] = useState<number>(PACKET_BYTES.usual)
   const ports = networkPorts(machine.ofKind)
-  const machineBytesPerSecond = machineReadRate(design, machine, 1) ?? Infinity
+  const machineBytesPerSecond = machineReadRate(design, machine, 1, 'any') ?? Infinity
   const pointedPartIds = pointed?.partIds ?? []
   return (
     <LensFrame

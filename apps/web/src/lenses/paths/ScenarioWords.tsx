@@ -45,12 +45,10 @@ export function ScenarioWords({ scenario, rates, wouldBe }: ScenarioWordsProps) 
         .{' '}
         {narrowest ? (
           <>
-            Held back by {nameWords(narrowest, alike)} ({narrowest.reason}). Twice as quick there,
-            it would be{' '}
+            Held back by {nameWords(narrowest, alike)} ({narrowest.reason}).{' '}
             {gainWhenDoubled > 1.005
-              ? `${format.number(gainWhenDoubled, 2)} times as fast`
-              : 'no faster'}
-            .
+              ? `Twice as quick there, it would be ${format.number(gainWhenDoubled, 2)} times as fast.`
+              : 'Twice as quick there alone, the next link would hold it back at once.'}
           </>
         ) : (
           'No link holds it back.'

@@ -64,6 +64,11 @@ function traits(pool: ColumnDesignPool): Traits {
   const width = pool.groups[0]?.driveIds.length ?? 0
   return {
     streamingDrives: Math.max(0, pool.columns - pool.parity),
+    writing: {
+      drives: pool.columns,
+      loadEach: 1 / (pool.columns - pool.parity),
+      parityLoadEach: 0,
+    },
     randomDrives: width,
     // Each slab of a large file takes other drives, and so does parity.
     spinningToRead: () => width,

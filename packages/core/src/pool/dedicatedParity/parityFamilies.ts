@@ -138,6 +138,12 @@ function traits({ groups }: ParityPool, syncEveryHours: number | null): Traits {
   const [parity, data] = [count('parity'), count('data')]
   return {
     streamingDrives: Math.min(1, data),
+    // In real time the old data and parity are read before the new ones are written: half of a drive at best.
+    // Common practice, no source.
+    writing:
+      syncEveryHours === null
+        ? { drives: 1, loadEach: 2, parityLoadEach: 2 }
+        : { drives: 1, loadEach: 1, parityLoadEach: 0 },
     randomDrives: data,
     spinningToRead: () => Math.min(1, data),
     growthDrives: 1,

@@ -72,6 +72,7 @@ function traits({ groups }: StripesPool): Traits {
   const data = parity > 0 ? width - parity : width / copies
   return {
     streamingDrives: data,
+    writing: { drives: 'all', loadEach: 1 / data, parityLoadEach: 0 },
     randomDrives: width,
     // Parity lies on another member for each stripe, so all of them carry data of a large file.
     spinningToRead: () => (parity > 0 ? width : Math.ceil(data)),

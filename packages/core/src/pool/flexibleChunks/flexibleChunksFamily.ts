@@ -85,6 +85,11 @@ function traits({ groups, chunkBytes }: ChunkPool): Traits {
   return {
     // Without stripes a file lies on one drive, chunk after chunk.
     streamingDrives: parity ? Math.max(0, width - tolerates) : Math.min(1, width),
+    writing: {
+      drives: parity ? 'all' : Math.min(copies, width),
+      loadEach: parity ? 1 / (width - tolerates) : 1,
+      parityLoadEach: 0,
+    },
     randomDrives: width,
     spinningToRead: (fileBytes) =>
       // Parity lies on another drive for each stripe, so all of them carry data of a large file.

@@ -79,6 +79,8 @@ function traits(pool: ZfsDesignPool): Traits {
   const writes = Math.max(...groups.map(writesOfSmallBlock))
   return {
     streamingDrives: sum(dataMembers),
+    // Data and parity of a block lie on all members of a group, and each group takes its part.
+    writing: { drives: 'all', loadEach: 1 / sum(dataMembers), parityLoadEach: 0 },
     randomDrives: sum(answeringApart),
     // Files lie on every group; of a mirror one member is enough. Parity lies on another member for each block, so
     // all members of a parity group carry data of a large file.

@@ -1,0 +1,137 @@
+import { demoDesign } from '../../fixtures/demo'
+import { withPart } from '../../fixtures/ruleTable'
+import type { Design, Pool } from '../design/design'
+import { changeBrief } from '../design/edits/changeFields'
+import { resolveMachine } from '../machine/resolveMachine'
+import { machineReadRate } from './machineReadRate'
+import { scenarioRates } from './scenarioRates'
+import { copyIn } from './scenarios/copyIn'
+import { readers } from './scenarios/readers'
+
+/** Twelve drives of 250 MB/s on a card that moves far more, and a port of 10 Gb/s that a copy sees 1,139 MB/s of. */
+const cabin = withPart(demoDesign('cabin-archive'), 'wickmere-ten')
+const ids = cabin.pools.flatMap(({ groups }) => groups.flatMap(({ driveIds }) => driveIds))
+const DRIVE = 250e6
+const PORT = 1_139.1e6
+
+const group = (kind: string, driveIds: readonly string[], id = 'group-1') => ({
+  id,
+  kind,
+  driveIds,
+})
+function withPool(pool: object): Design {
+  return { ...cabin, pools: [{ id: 'pool-1', name: 'Pool', ...pool } as unknown as Pool] }
+}
+const chunks = (kind: string, count: number) =>
+  withPool({
+    family: 'flexible-chunks',
+    chunkBytes: 2 ** 30,
+    groups: [group(kind, ids.slice(0, count))],
+  })
+const stripes = (kind: string, count: number) =>
+  withPool({ family: 'fixed-stripes', groups: [group(kind, ids.slice(0, count))] })
+const parity = (family: string) =>
+  withPool({
+    family,
+    ...(family === 'scheduled-parity' && { syncEveryHours: 24 }),
+    groups: [
+      group('parity', ids.slice(0, 2), 'group-p'),
+      group('data', ids.slice(2, 6), 'group-d'),
+    ],
+  })
+const columns = (count: number, parityColumns: number) =>
+  withPool({
+    family: 'columns',
+    columns: count,
+    parity: parityColumns,
+    slabBytes: 2 ** 28,
+    interleaveBytes: 2 ** 16,
+    groups: [group('columns', ids.slice(0, 6))],
+  })
+const zfs = (...groups: object[]) =>
+  withPool({ family: 'zfs', ashift: 12, wholeDisks: true, groups })
+
+interface Written {
+  rate: number
+  /** Bytes a second on each drive that works. */
+  drives: number[]
+}
+function written(design: Design): Written {
+  const { bytesPerSecond, loads } = scenarioRates(design, resolveMachine(design), copyIn)
+  const drives = loads.filter(({ link }) => link.kind === 'platter')
+  return { rate: bytesPerSecond, drives: drives.map((load) => load.bytesPerSecond) }
+}
+
+const cases: [name: string, design: Design, rate: number, drives: number][] = [
+  ['a mirror writes both members', zfs(group('mirror', ids.slice(0, 2))), DRIVE, 2],
+  ['three in a mirror all write', zfs(group('mirror', ids.slice(0, 3))), DRIVE, 3],
+  [
+    'two mirrors share a file',
+    zfs(group('mirror', ids.slice(0, 2), 'g1'), group('mirror', ids.slice(2, 4), 'g2')),
+    2 * DRIVE,
+    4,
+  ],
+  ['raidz2 of six writes parity on all six', zfs(group('raidz2', ids.slice(0, 6))), 4 * DRIVE, 6],
+  ['chunks in two copies keep two drives busy', chunks('two-copies', 6), DRIVE, 2],
+  ['chunks in three copies keep three busy', chunks('three-copies', 6), DRIVE, 3],
+  ['chunks with single parity take all', chunks('single-parity', 4), 3 * DRIVE, 4],
+  ['raid1 writes every member', stripes('raid1', 3), DRIVE, 3],
+  ['raid10 writes both of each pair', stripes('raid10', 6), 3 * DRIVE, 6],
+  ['raid5 writes full stripes', stripes('raid5', 4), 3 * DRIVE, 4],
+  ['raid0 writes each once', stripes('raid0', 3), 3 * DRIVE, 3],
+  // Common practice, no source: at best about half of a drive, one drive at a time.
+  [
+    'parity in real time: one data drive and both parity drives, at half',
+    parity('dedicated-parity'),
+    DRIVE / 2,
+    3,
+  ],
+  ['scheduled parity: one drive, at its full rate', parity('scheduled-parity'), DRIVE, 1],
+  ['three columns with one parity', columns(3, 1), 2 * DRIVE, 3],
+  ['more than the port gives, and the port holds it back', stripes('raid0', 12), PORT, 12],
+]
+
+test.each(cases)('%s', (_name, design, rate, count) => {
+  const { rate: copied, drives } = written(design)
+  expect(copied / rate).toBeCloseTo(1, 3)
+  expect(drives).toHaveLength(count)
+  // All that work have the same to do.
+  expect(Math.max(...drives) / Math.min(...drives)).toBeCloseTo(1, 9)
+  for (const load of drives) expect(load).toBeLessThanOrEqual(DRIVE * (1 + 1e-9))
+})
+
+test('of every byte as many are written as the layout keeps of it', () => {
+  const perByte = (design: Design): number => {
+    const { rate, drives } = written(design)
+    return drives.reduce((sum, load) => sum + load, 0) / rate
+  }
+  expect(perByte(zfs(group('raidz2', ids.slice(0, 6))))).toBeCloseTo(6 / 4, 6)
+  expect(perByte(stripes('raid5', 4))).toBeCloseTo(4 / 3, 6)
+  expect(perByte(chunks('two-copies', 6))).toBeCloseTo(2, 6)
+  // Old data and parity are read as well: two operations on each of three drives.
+  expect(perByte(parity('dedicated-parity'))).toBeCloseTo(6, 6)
+})
+
+test('a group with fewer members than parity takes can be written nothing', () => {
+  expect(written(chunks('single-parity', 1))).toEqual({ rate: 0, drives: [] })
+})
+
+test('readers are as they were: a mirror gives each of two what a drive has', () => {
+  const mirror = changeBrief(zfs(group('mirror', ids.slice(0, 2))), { readersAtOnce: 2 })
+  const { bytesPerSecond } = scenarioRates(mirror, resolveMachine(mirror), readers)
+  expect(bytesPerSecond).toBeLessThanOrEqual(2 * DRIVE)
+  expect(bytesPerSecond).toBeGreaterThan(DRIVE)
+})
+
+test('what a faster card could carry is not what the card that is there does', () => {
+  const throttled = withPart(demoDesign('cabin-archive'), 'wickmere-ten', {
+    lanes: 1,
+    pcieGeneration: 1,
+  })
+  const machine = resolveMachine(throttled)
+  const asItIs = machineReadRate(throttled, machine, 1) ?? 0
+  const withAny = machineReadRate(throttled, machine, 1, 'any') ?? 0
+  // One lane of the first generation, 200 MB/s, of which a copy sees 96 %; eight drives' worth of data inside.
+  expect(asItIs).toBeLessThan(200e6)
+  expect(withAny / DRIVE).toBeCloseTo(8, 6)
+})
