@@ -35,10 +35,7 @@ export function CopyTimesTable({ ports, machineBytesPerSecond, packetBytes }: Co
     <section aria-label="Copy times">
       <h2>
         Copy times
-        <span className="aside">
-          one reader, one link, large files; a link faster than yours with a card and a slot that
-          carry it
-        </span>
+        <span className="aside">one reader, one link, large files</span>
       </h2>
       <table className="lined">
         <thead>
@@ -77,9 +74,12 @@ export function CopyTimesTable({ ports, machineBytesPerSecond, packetBytes }: Co
           ))}
         </tbody>
       </table>
+      <p className="soft">
+        Links faster than yours are counted with a card in a slot that carries them.
+      </p>
       {speeds.some(({ heldByMachine }) => heldByMachine) && (
         <p className="soft">
-          △ Drives or slots are what holds it back there, not the link: they give one reader{' '}
+          △ Drives, or what they hang on, hold it back there, not the link: they give one reader{' '}
           <span className="figure">{format.rate(machineBytesPerSecond)}</span>.
         </p>
       )}
