@@ -13,6 +13,7 @@ const CHROMIUM_FLAGS = [
 
 export default defineConfig({
   testDir: '.',
+  globalSetup: './support/makeTemplate.ts',
   outputDir: '../.flint/browser-tests',
   workers: 2,
   fullyParallel: true,

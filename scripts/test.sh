@@ -25,7 +25,7 @@ clean_up() {
 trap clean_up EXIT
 trap 'exit 130' INT TERM
 
-# What only reads the code runs beside the tests of the core, which keep one processor busy.
+# What only reads the code runs beside the tests, up to those in the browser, which need both processors.
 (
   check "lock file" node scripts/lib/check-lock.mjs
   check "format" npm run -s format:check
@@ -42,17 +42,17 @@ throwaway_cluster
 jest_project() {
   say "Running the $1 tests …"
   NODE_OPTIONS="--experimental-vm-modules --no-warnings" npx --no-install jest --selectProjects "$1" \
-    --silent --json --outputFile="$reports/$1.json" >"$reports/$1.log" 2>&1 ||
+    --maxWorkers=2 --silent --json --outputFile="$reports/$1.json" >"$reports/$1.log" 2>&1 ||
     sed -n '/●/,$p' "$reports/$1.log"
   count "$reports/$1.json" jest
 }
 jest_project unit
+jest_project api
+jest_project house
 wait "$CHECKS" || true
 CHECKS=
 cat "$reports/checks.log"
 count_checks "$reports/checks"
-jest_project api
-jest_project house
 
 say "Running the browser tests …"
 PLAYWRIGHT_JSON_OUTPUT_NAME="$reports/browser.json" npx --no-install playwright test -c e2e \

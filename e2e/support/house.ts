@@ -18,7 +18,7 @@ export class House {
 
   /** @param settings beside the usual ones, as the start command hands them over */
   static async open(settings: Record<string, string> = {}): Promise<House> {
-    const database = await makeTestDatabase()
+    const database = await makeTestDatabase(process.env.FLINT_TEMPLATE)
     const port = await freePort()
     const house = new House(`http://127.0.0.1:${port}`, {
       ...process.env,
@@ -50,6 +50,11 @@ export class House {
       await new Promise((resolve) => setTimeout(resolve, 50))
     }
     throw new Error('The server did not start.')
+  }
+
+  /** The name of its database. */
+  get database(): string {
+    return this.environment.FLINT_DB_NAME ?? ''
   }
 
   get processId(): number {

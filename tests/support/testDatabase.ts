@@ -19,14 +19,36 @@ function cluster(): DatabaseSettings {
   }
 }
 
-/** A new, empty database in the test cluster, so that no test sees another's data. */
-export async function makeTestDatabase(): Promise<DatabaseSettings> {
+/**
+ * A new database in the test cluster, so that no test sees another's data.
+ * @param template a database that it is a copy of and that nobody is connected to; it is empty without one
+ */
+export async function makeTestDatabase(template?: string): Promise<DatabaseSettings> {
   const settings = cluster()
   const name = `test_${randomBytes(6).toString('hex')}`
-  const { host, port, user, password } = settings
-  const client = new Client({ host, port, user, password, database: settings.name })
-  await client.connect()
-  await client.query(`CREATE DATABASE ${name}`)
-  await client.end()
+  await withCluster(settings, (client) =>
+    client.query(`CREATE DATABASE ${name}${template ? ` TEMPLATE ${template}` : ''}`),
+  )
   return { ...settings, name }
+}
+
+/** Waits until nobody is connected to a database any more, so that it can be a template. */
+export async function untilAlone(name: string): Promise<void> {
+  await withCluster(cluster(), async (client) => {
+    for (;;) {
+      const { rows } = await client.query('SELECT FROM pg_stat_activity WHERE datname = $1', [name])
+      if (rows.length === 0) return
+      await new Promise((resolve) => setTimeout(resolve, 50))
+    }
+  })
+}
+
+async function withCluster(
+  { host, port, user, password, name: database }: DatabaseSettings,
+  work: (client: Client) => Promise<unknown>,
+): Promise<void> {
+  const client = new Client({ host, port, user, password, database })
+  await client.connect()
+  await work(client)
+  await client.end()
 }

@@ -42,7 +42,8 @@ export function problemWith(body: unknown): FieldProblem | null {
     }
     if (typeof value === 'string' && !isText(value)) return notText(step)
     if (typeof value !== 'object' || value === null) continue
-    for (const [key, inner] of Object.entries(value)) {
+    for (const key of Object.keys(value)) {
+      const inner = (value as Record<string, unknown>)[key]
       // The database knows no minus zero, so the same document sent again would look like another one.
       if (Object.is(inner, -0)) (value as Record<string, unknown>)[key] = 0
       if (!isText(key)) return notText(step)

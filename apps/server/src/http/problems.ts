@@ -23,9 +23,13 @@ export function notFound(detail: string): HttpProblem {
 export const MOST_LISTED = 20
 
 /** Refuses a request; the detail is the first thing that is wrong, and how many more there are than are listed. */
-export function badRequest(errors: readonly FieldProblem[]): HttpProblem {
+export function badRequest(
+  errors: readonly FieldProblem[],
+  /** How many there are, where not all of them were written out. */
+  count = errors.length,
+): HttpProblem {
   const [first] = errors
-  const more = errors.length - MOST_LISTED
+  const more = count - MOST_LISTED
   const detail = `${first?.sentence ?? 'The request cannot be read.'}${more > 0 ? ` And ${more} more.` : ''}`
   return new HttpProblem(400, 'Not accepted', detail, { errors: errors.slice(0, MOST_LISTED) })
 }

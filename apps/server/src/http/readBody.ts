@@ -1,6 +1,6 @@
 import { getMetadataStorage, validate } from 'class-validator'
 import type { FieldProblem } from '@flint/contract'
-import { badRequest } from './problems'
+import { badRequest, MOST_LISTED } from './problems'
 
 /**
  * Reads a request body as one of the contract's classes: the envelope only. What is inside a document is read by
@@ -32,14 +32,15 @@ export async function readQuery<T extends object>(shape: new () => T, query: obj
 
 async function readAs<T extends object>(shape: new () => T, body: object): Promise<T> {
   const known = new Set(fieldsOf(shape))
-  const given = Object.entries(body)
-  const unknown = given.filter(([field]) => !known.has(field))
+  const unknown = Object.keys(body).filter((field) => !known.has(field))
   if (unknown.length > 0) {
+    const listed = unknown.slice(0, MOST_LISTED)
     throw badRequest(
-      unknown.map(([field]) => ({ field, sentence: `${field} is not a known field.` })),
+      listed.map((field) => ({ field, sentence: `${field} is not a known field.` })),
+      unknown.length,
     )
   }
-  const request = Object.assign(new shape(), Object.fromEntries(given))
+  const request = Object.assign(new shape(), body)
   const errors = await validate(request, {
     forbidUnknownValues: true,
     validationError: { target: false, value: false },
