@@ -4,15 +4,13 @@ import { cutText } from '@flint/core/drawing'
 import type { Design } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
 import { type DataSource, type EntityManager, In, LessThan, MoreThan } from 'typeorm'
-import { HttpProblem, notFound } from '../http/problems'
+import { HttpProblem, noSuchDesign } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
 import { readStored, storedDocument } from './storedRow'
 import type { SummaryStore } from './summaryStore'
 
 /** What a window says of itself with a save. */
 export type SaveAttempt = Omit<SaveDesign, 'document'>
-
-const NO_DESIGN = 'There is no such design on the shelf.'
 
 /** Versions that came too late which are kept of one design; the oldest one goes when another comes. */
 const MOST_SET_ASIDE = 100
@@ -121,7 +119,7 @@ export class DesignStore {
 
   async #newest(id: string): Promise<DesignRevisionEntity> {
     const design = await this.database.manager.findOneBy(DesignEntity, { id })
-    if (!design || design.removedAt) throw notFound(NO_DESIGN)
+    if (!design || design.removedAt) throw noSuchDesign()
     const { revision } = design
     return this.database.manager.findOneByOrFail(DesignRevisionEntity, { designId: id, revision })
   }
@@ -152,7 +150,7 @@ async function lockDesign(
     where: { id },
     lock: { mode: 'pessimistic_write' },
   })
-  if (!design || (design.removedAt && !removedToo)) throw notFound(NO_DESIGN)
+  if (!design || (design.removedAt && !removedToo)) throw noSuchDesign()
   return design
 }
 

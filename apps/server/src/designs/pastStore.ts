@@ -7,7 +7,7 @@ import {
   type StoredDesign,
 } from '@flint/contract'
 import { type DataSource, IsNull, Not } from 'typeorm'
-import { HttpProblem, notFound } from '../http/problems'
+import { HttpProblem, noSuchDesign, notFound } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
 import { readStored } from './storedRow'
 import { DesignSummaryEntity, type ShownTo } from './summaryEntity'
@@ -15,7 +15,6 @@ import { DesignSummaryEntity, type ShownTo } from './summaryEntity'
 /** More revisions than any design has; the database's integers hold little more. */
 export const MOST_REVISIONS = 2_000_000_000
 
-const NO_DESIGN = 'There is no such design on the shelf.'
 const NO_REVISION = 'There is no such revision of this design.'
 
 /** The ways back: revisions, versions set aside, removed designs. */
@@ -50,7 +49,7 @@ export class PastStore {
       .orderBy('revision.revision', 'DESC')
       .limit(ENTRIES_PER_PAGE)
       .getRawMany<Omit<RevisionSummary, 'savedAt'> & { savedAt: Date }>()
-    if (rows.length === 0 && before === MOST_REVISIONS) throw notFound(NO_DESIGN)
+    if (rows.length === 0 && before === MOST_REVISIONS) throw noSuchDesign()
     return rows.map(({ savedAt, ...row }) => ({ ...row, savedAt: savedAt.toISOString() }))
   }
 
@@ -138,7 +137,7 @@ export class PastStore {
     const { manager } = this.database
     const removedAt = removed ? new Date() : null
     const { affected } = await manager.update(DesignEntity, where, { removedAt })
-    if (!affected && !(await manager.existsBy(DesignEntity, { id }))) throw notFound(NO_DESIGN)
+    if (!affected && !(await manager.existsBy(DesignEntity, { id }))) throw noSuchDesign()
   }
 
   /** Deletes a removed design with all of its revisions. @throws HttpProblem 404; 409 while it is on the shelf */
@@ -146,7 +145,7 @@ export class PastStore {
     await this.database.transaction(async (manager) => {
       const { affected } = await manager.delete(DesignEntity, { id, removedAt: Not(IsNull()) })
       if (!affected) {
-        if (!(await manager.existsBy(DesignEntity, { id }))) throw notFound(NO_DESIGN)
+        if (!(await manager.existsBy(DesignEntity, { id }))) throw noSuchDesign()
         throw new HttpProblem(
           409,
           'Not deleted',

@@ -1,8 +1,9 @@
 import { ListEntries, MakeLink, ShareDesign } from '@flint/contract'
 import { readBody, readQuery } from '../http/readBody'
+import { uuidOf } from '../http/uuidOf'
 import type { ApiRoute } from '../people/apiRoute'
 import type { ChangeStore } from '../people/changeStore'
-import { designIdOf, uuidOf } from './designIdOf'
+import { designIdOf } from './designIdOf'
 import type { SharingStore } from './sharingStore'
 
 /** Who else may look at a design or change it, and who did. */

@@ -19,6 +19,9 @@ export function notFound(detail: string): HttpProblem {
   return new HttpProblem(404, 'Not found', detail)
 }
 
+/** Also for one that is there and that whoever asks may not see. */
+export const noSuchDesign = (): HttpProblem => notFound('There is no such design on the shelf.')
+
 /** Problems that one answer lists; a body of nonsense would give thousands. */
 export const MOST_LISTED = 20
 

@@ -1,6 +1,6 @@
 import type { DesignRight } from '@flint/contract'
 import { type Request, type Response, Router } from 'express'
-import { HttpProblem, notFound } from '../http/problems'
+import { HttpProblem, noSuchDesign } from '../http/problems'
 import { isAllowed, type Need, RIGHT_FOR } from './need'
 import type { Principal } from './principal'
 
@@ -80,6 +80,6 @@ function refusal(principal: Principal, isNotSeen: boolean): HttpProblem {
     return new HttpProblem(401, 'Sign in', 'Sign in first.')
   }
   // Who may not see a design is not told that it is there.
-  if (isNotSeen) return notFound('There is no such design on the shelf.')
+  if (isNotSeen) return noSuchDesign()
   return new HttpProblem(403, 'Not allowed', 'You may look at this, but not do that with it.')
 }

@@ -8,10 +8,10 @@ import {
   type Session,
   SignIn,
 } from '@flint/contract'
-import { isUUID } from 'class-validator'
 import type { Request } from 'express'
-import { HttpProblem, notFound } from '../http/problems'
+import { HttpProblem } from '../http/problems'
 import { readBody, readQuery } from '../http/readBody'
+import { uuidOf } from '../http/uuidOf'
 import { type ApiRoute, isAbout } from './apiRoute'
 import type { Attempts } from './attempts'
 import type { ChangeStore } from './changeStore'
@@ -151,7 +151,10 @@ export function peopleRoutes(
       does: 'changed an account',
       answer: async (request, response) => {
         const change = await readBody(ChangeAccount, request.body)
-        const account = await people.change(uuidIn(request, 'accountId'), change)
+        const account = await people.change(
+          uuidOf(request, 'accountId', 'There is no such account.'),
+          change,
+        )
         isAbout(response, account.name)
         response.json(account)
       },
@@ -198,7 +201,10 @@ export function peopleRoutes(
       needs: 'account',
       does: 'removed a token',
       answer: async (request, response) => {
-        await people.removeToken(ownAccountId(request), uuidIn(request, 'tokenId'))
+        await people.removeToken(
+          ownAccountId(request),
+          uuidOf(request, 'tokenId', 'There is no such token.'),
+        )
         response.status(204).end()
       },
     },
@@ -220,11 +226,4 @@ function ownAccountId(request: Request): string {
   // What needs an account is asked by nobody else.
   if (accountId === null) throw new HttpProblem(401, 'Sign in', 'Sign in first.')
   return accountId
-}
-
-function uuidIn(request: Request, name: string): string {
-  const value = request.params[name]
-  if (typeof value !== 'string' || !isUUID(value))
-    throw notFound('There is nothing at this address.')
-  return value
 }
