@@ -30,9 +30,16 @@ const sheet = { kind: 'memory', maker: 'Nobody', model: 'Row 16', price: null }
 describe('what is too much is measured before it is read', () => {
   test('150,000 fields that nobody knows: twenty are named, the others counted', async () => {
     const fields = Object.fromEntries(Array.from({ length: 150_000 }, (_, at) => [`f${at}`, 1]))
+    // Written before the clock starts, which holds the server to its time.
+    const text = JSON.stringify({ ...fields, document: newDesign('Much') })
     const start = Date.now()
-    const { detail, errors } = await problem({ ...fields, document: newDesign('Much') })
+    const { body } = await api()
+      .post('/api/designs')
+      .set('content-type', 'application/json')
+      .send(text)
+      .expect(400)
     expect(Date.now() - start).toBeLessThan(2_000)
+    const { detail, errors } = body as ProblemDocument
     expect(detail).toBe('f0 is not a known field. And 149980 more.')
     expect(errors).toHaveLength(20)
   })

@@ -3,7 +3,7 @@ import type { DesignConflict, SaveDesign, StoredDesign } from '@flint/contract'
 import { cutText } from '@flint/core/drawing'
 import type { Design } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
-import { type DataSource, type EntityManager, In, LessThan, MoreThan } from 'typeorm'
+import { type DataSource, type EntityManager, In, MoreThan } from 'typeorm'
 import { HttpProblem, noSuchDesign } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
 import { readStored, storedDocument } from './storedRow'
@@ -177,19 +177,19 @@ async function keepAside(
   basedOnRevision: number,
   document: Design,
 ): Promise<DesignSetAsideEntity> {
-  const there = await manager.find(DesignSetAsideEntity, {
-    where: { designId },
-    order: { savedAt: 'DESC', id: 'DESC' },
-  })
-  const same = there.find(
-    (aside) =>
-      aside.basedOnRevision === basedOnRevision && isDeepStrictEqual(aside.document, document),
-  )
+  // Compared where they are: their documents are long.
+  const same = await manager
+    .createQueryBuilder(DesignSetAsideEntity, 'aside')
+    .where({ designId, basedOnRevision })
+    .andWhere('aside.document = :document::jsonb', { document: JSON.stringify(document) })
+    .getOne()
   if (same) return same
-  const oldestKept = there[MOST_SET_ASIDE - 2]
-  if (oldestKept) {
-    await manager.delete(DesignSetAsideEntity, { designId, savedAt: LessThan(oldestKept.savedAt) })
-  }
+  await manager.query(
+    `DELETE FROM design_set_aside WHERE design_id = $1 AND id NOT IN (
+       SELECT id FROM design_set_aside WHERE design_id = $1 ORDER BY saved_at DESC, id DESC LIMIT $2
+     )`,
+    [designId, MOST_SET_ASIDE - 1],
+  )
   return manager.save(manager.create(DesignSetAsideEntity, { designId, basedOnRevision, document }))
 }
 
