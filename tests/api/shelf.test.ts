@@ -9,6 +9,7 @@ import {
 import { type Design, newDesign, parseDesign, renameDesign } from '@flint/core/editing'
 import { designSummary } from '@flint/core/figures'
 import request from 'supertest'
+import { summariserHere } from '../../apps/server/src/designs/summariser'
 import { startTestServer, type TestServer } from '../support/testServer'
 
 let server: TestServer
@@ -253,4 +254,33 @@ describe('ways back', () => {
 test('answers are compressed for who takes that', async () => {
   const { headers } = await api().get('/api/parts').set('accept-encoding', 'gzip').expect(200)
   expect(headers['content-encoding']).toBe('gzip')
+})
+
+test('a design whose summary took longer than its save has it soon after, by itself', async () => {
+  const slow = await startTestServer(
+    {},
+    {
+      ...summariserHere,
+      // In the half second of a save it is never ready.
+      summarise: (design, longestMs) =>
+        longestMs < 1_000 ? Promise.resolve(null) : summariserHere.summarise(design, longestMs),
+    },
+  )
+  await slow.house.summaries.fillIn()
+  await request(slow.app)
+    .post('/api/designs')
+    .send({ document: newDesign('Overdue') })
+    .expect(201)
+  let row: ShelfRow | undefined
+  for (let tries = 0; tries < 100 && !row?.summary; tries += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 20))
+    const { body } = await request(slow.app).get('/api/designs?find=overdue').expect(200)
+    row = (body as ShelfPage).rows[0]
+  }
+  expect(row).toMatchObject({
+    name: 'Overdue',
+    isPending: false,
+    summary: expect.anything() as object,
+  })
+  await slow.stop()
 })

@@ -39,8 +39,7 @@ export class DesignStore {
     document: Design,
     { demoName = null, ownerId = null }: { demoName?: string | null; ownerId?: string | null } = {},
   ): Promise<StoredDesign> {
-    const summary = await this.summaries.ofSaved(document)
-    return this.database.transaction(async (manager) => {
+    return this.#saving(document, async (manager, summary) => {
       const design = await manager.save(
         manager.create(DesignEntity, { revision: 1, demoName, ownerId, removedAt: null }),
       )
@@ -70,8 +69,7 @@ export class DesignStore {
     document: Design,
     { basedOnRevision, saveId, unanswered = [] }: SaveAttempt,
   ): Promise<StoredDesign> {
-    const summary = await this.summaries.ofSaved(document)
-    const outcome = await this.database.transaction(async (manager) => {
+    const outcome = await this.#saving(document, async (manager, summary) => {
       const design = await lockDesign(manager, id)
       const newest = await manager.findOneByOrFail(DesignRevisionEntity, {
         designId: id,
@@ -97,8 +95,7 @@ export class DesignStore {
    * @param nameOfBefore the name that the revision before gets, so that it is never thinned
    */
   async put(id: string, document: Design, nameOfBefore: string): Promise<StoredDesign> {
-    const summary = await this.summaries.ofSaved(document)
-    return this.database.transaction(async (manager) => {
+    return this.#saving(document, async (manager, summary) => {
       const design = await lockDesign(manager, id, true)
       await manager.update(DesignEntity, { id }, { removedAt: null })
       const before = { designId: id, revision: design.revision }
@@ -122,6 +119,17 @@ export class DesignStore {
     if (!design || design.removedAt) throw noSuchDesign()
     const { revision } = design
     return this.database.manager.findOneByOrFail(DesignRevisionEntity, { designId: id, revision })
+  }
+
+  /** Runs a save with its summary. One that is left for later is worked out once the save can be seen by others. */
+  async #saving<Outcome>(
+    document: Design,
+    work: (manager: EntityManager, summary: DesignSummary | null) => Promise<Outcome>,
+  ): Promise<Outcome> {
+    const summary = await this.summaries.ofSaved(document)
+    const outcome = await this.database.transaction((manager) => work(manager, summary))
+    if (!summary) void this.summaries.fillIn()
+    return outcome
   }
 
   async #addRevision(

@@ -10,7 +10,14 @@ import {
 import { cutText } from '@flint/core/drawing'
 import { type Design, parseDesign } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
-import { type DataSource, type EntityManager, In, IsNull, Not } from 'typeorm'
+import {
+  type DataSource,
+  type EntityManager,
+  In,
+  IsNull,
+  Not,
+  type SelectQueryBuilder,
+} from 'typeorm'
 import { nameSaid, type StoredRow } from './storedRow'
 import type { Summariser } from './summariser'
 import { DesignSummaryEntity, type ShownTo } from './summaryEntity'
@@ -75,7 +82,6 @@ export class SummaryStore {
       },
       ['designId'],
     )
-    if (!summary) void this.fillIn()
   }
 
   /** A page of the shelf. */
@@ -83,13 +89,7 @@ export class SummaryStore {
     const [column, direction] = ORDERS[order]
     const { manager } = this.database
     // First which, then what: what a row shows is long, and is read of those that are shown only.
-    const query = manager
-      .createQueryBuilder(DesignSummaryEntity, 'summary')
-      .innerJoin('design', 'design', 'design.id = summary.designId')
-      .select('summary.designId', 'id')
-      .addSelect('count(*) OVER ()', 'total')
-      .where('design.removedAt IS NULL')
-    shownTo(query)
+    const query = this.#onShelf(shownTo).addSelect('count(*) OVER ()', 'total')
     words.forEach((word, index) => {
       query.andWhere(`strpos(lower(summary.name || ' ' || summary.notes), :word${index}) > 0`, {
         [`word${index}`]: word.toLowerCase(),
@@ -127,35 +127,33 @@ export class SummaryStore {
 
   /** The designs that somebody may see, oldest first. */
   async allIds(shownTo: ShownTo): Promise<string[]> {
-    const query = this.database
-      .getRepository(DesignSummaryEntity)
-      .createQueryBuilder('summary')
-      .innerJoin('design', 'design', 'design.id = summary.designId')
-      .select('summary.designId', 'id')
-      .where('design.removedAt IS NULL')
-    shownTo(query)
-    const rows = await query.orderBy('design.createdAt').getRawMany<{ id: string }>()
+    const query = this.#onShelf(shownTo).orderBy('design.createdAt')
+    const rows = await query.getRawMany<{ id: string }>()
     return rows.map(({ id }) => id)
   }
 
   /** The designs that hold a part, by name. */
   async usesOf(slug: string, shownTo: ShownTo): Promise<PartUse[]> {
-    const query = this.database
-      .getRepository(DesignSummaryEntity)
-      .createQueryBuilder('summary')
-      .innerJoin('design', 'design', 'design.id = summary.designId')
-      .select('summary.designId', 'id')
+    const rows = await this.#onShelf(shownTo)
       .addSelect('summary.name', 'name')
       .addSelect(`(summary.summary -> 'piecesBySlug' ->> :slug)::int`, 'pieces')
-      .where('design.removedAt IS NULL')
       .andWhere(`summary.summary -> 'piecesBySlug' ->> :slug IS NOT NULL`, { slug })
-    shownTo(query)
-    const rows = await query
       .orderBy('summary.name')
       .addOrderBy('summary.designId')
       .limit(ENTRIES_PER_PAGE)
       .getRawMany<PartUse>()
     return rows.map(({ id, name, pieces }) => ({ id, name, pieces }))
+  }
+
+  /** The designs on the shelf that somebody may see: their ids, and what they may do with each. */
+  #onShelf(shownTo: ShownTo): SelectQueryBuilder<DesignSummaryEntity> {
+    const query = this.database.manager
+      .createQueryBuilder(DesignSummaryEntity, 'summary')
+      .innerJoin('design', 'design', 'design.id = summary.designId')
+      .select('summary.designId', 'id')
+      .where('design.removedAt IS NULL')
+    shownTo(query)
+    return query
   }
 
   /** Works out what is missing, or was worked out by another build, one after the other. */

@@ -1,34 +1,31 @@
 import type { DesignRight, TokenScope } from '@flint/contract'
 import type { Principal } from './principal'
 
-/**
- * What somebody needs to be allowed for a route:
- * - `nothing`: everyone may, also those who have not signed in
- * - `look`: parts, and the list of the designs that one may see
- * - `change`: parts, and new designs
- * - `look at design`, `look back`, `change design`, `own design`: the design in the address; looking back is at its
- *   revisions and at what was set aside
- * - `send readings`: what a meter does
- * - `know people`: who has an account here
- * - `account`: one's own account, by oneself and not by a program
- * - `keep house`: accounts of others, and everything that is stored at once
- */
-export const NEEDS = [
-  'nothing',
-  'look',
-  'change',
-  'look at design',
-  'look back',
-  'change design',
-  'own design',
-  'send readings',
-  'know people',
-  'account',
-  'keep house',
-] as const
-export type Need = (typeof NEEDS)[number]
+/** What somebody needs to be allowed for a route. */
+export type Need =
+  /** Everyone may, also those who have not signed in. */
+  | 'nothing'
+  /** Parts, and the list of the designs that one may see. */
+  | 'look'
+  /** Parts, and new designs. */
+  | 'change'
+  /** The design in the address. */
+  | 'look at design'
+  /** Its revisions, and what was set aside. */
+  | 'look back'
+  | 'change design'
+  /** To share, remove and delete it. */
+  | 'own design'
+  /** What a meter does. */
+  | 'send readings'
+  /** Who has an account here. */
+  | 'know people'
+  /** One's own account, by oneself and not by a program. */
+  | 'account'
+  /** Accounts of others, and the list of changes. */
+  | 'keep house'
 
-/** The right to a design that a need asks for; null for needs that are about no design. */
+/** The right to a design that a need asks for; none for needs that are about no design. */
 export const RIGHT_FOR: Partial<Record<Need, DesignRight>> = {
   'look at design': 'look',
   'look back': 'look',

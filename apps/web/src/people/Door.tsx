@@ -1,3 +1,4 @@
+import type { Session } from '@flint/contract'
 import type { ReactNode } from 'react'
 import { useEffect } from 'react'
 import { useSessionQuery } from '../api/peopleApi'
@@ -18,10 +19,14 @@ export function Door({ children }: { children: ReactNode }) {
   const kind = session?.kind
 
   useEffect(() => {
-    if (isSignedOut) void refetch()
-  }, [isSignedOut, refetch])
+    if (!isSignedOut) return
+    // Who turns out to be in still is told of the next time that they are not.
+    void refetch().then(({ data }) => {
+      if (isIn(data?.kind)) dispatch(cameIn())
+    })
+  }, [isSignedOut, refetch, dispatch])
   useEffect(() => {
-    if (kind === 'house' || kind === 'account' || kind === 'link') dispatch(cameIn())
+    if (isIn(kind)) dispatch(cameIn())
   }, [kind, dispatch])
 
   if (isLoading) return <p className="soft">Opening Flint Shelf …</p>
@@ -34,3 +39,6 @@ export function Door({ children }: { children: ReactNode }) {
     </>
   )
 }
+
+const isIn = (kind: Session['kind'] | undefined): boolean =>
+  kind === 'house' || kind === 'account' || kind === 'link'

@@ -1,4 +1,3 @@
-import { skipToken } from '@reduxjs/toolkit/query'
 import { Link } from 'react-router'
 import { useDesignQuery } from '../api/api'
 import { saveDocumentAsFile } from './saveAsFile'
@@ -19,7 +18,7 @@ interface KeptElsewhereProps {
  */
 export function KeptElsewhere({ designId, copy, onNews }: KeptElsewhereProps) {
   const putBack = usePutBack(onNews)
-  const { error, data, isLoading } = useDesignQuery(designId || skipToken)
+  const { error, data, isLoading } = useDesignQuery(designId)
   const document = typeof copy === 'object' && copy && 'document' in copy ? copy.document : copy
   const said =
     typeof document === 'object' && document && 'name' in document ? document.name : undefined
