@@ -36,6 +36,7 @@ const WEB = {
   drawing: ['controls'],
   sheet: ['controls', 'store'],
   saving: ['api', 'store', 'sheet'],
+  evaluating: ['store'],
   tray: ['api', 'controls', 'store', 'sheet'],
   limits: ['controls'],
   ledger: ['controls', 'store', 'sheet', 'limits'],

@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import { defineConfig } from '@playwright/test'
 
 /** Flags for Debian's Chromium without a desktop and without a network. */
@@ -13,7 +14,7 @@ const CHROMIUM_FLAGS = [
 
 export default defineConfig({
   testDir: '.',
-  globalSetup: './support/makeTemplate.ts',
+  globalSetup: fileURLToPath(new URL('./support/makeTemplate.ts', import.meta.url)),
   outputDir: '../.flint/browser-tests',
   workers: 2,
   fullyParallel: true,

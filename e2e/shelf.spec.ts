@@ -112,22 +112,23 @@ test('a design that cannot be read or drawn is named, can be taken along, and le
   expect(JSON.parse(await readFile(await (await download).path(), 'utf8'))).toEqual({ version: 99 })
 })
 
-test('a design that takes long to work out is opened only when that is wanted', async ({
+test('a design that takes long to work out leaves the page alone, and is waited for when that is wanted', async ({
   house,
   quietPage: page,
 }) => {
-  await page.route('**/api/designs/*', async (route) => {
-    const response = await route.fetch()
-    await route.fulfill({
-      response,
-      json: { ...((await response.json()) as object), takesLong: true },
-    })
-  })
+  // A thread that never answers stands for a design without end.
+  await page.route('**/evaluationWorker*', (route) =>
+    route.fulfill({ contentType: 'text/javascript', body: '' }),
+  )
+  await page.clock.install()
   await page.goto(house.url)
   await page.getByRole('link', { name: 'Warm-room shelf' }).click()
-  await expect(page.getByText('The server gave up on its figures')).toBeVisible()
+  await expect(page.getByText('Working out the design')).toBeVisible()
+  await page.clock.fastForward(11_000)
+  await expect(page.getByText('Its figures were given up after ten seconds')).toBeVisible()
   await expect(page.getByRole('region', { name: 'Ledger' })).toHaveCount(0)
-  await page.getByRole('button', { name: 'Open it anyway' }).click()
+  await page.unroute('**/evaluationWorker*')
+  await page.getByRole('button', { name: 'Wait for them' }).click()
   await expect(page.getByRole('region', { name: 'Ledger' })).toBeVisible()
 })
 

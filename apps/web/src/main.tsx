@@ -4,6 +4,7 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { takeLinkKey } from './api/linkKey'
 import { App } from './App'
+import { startEvaluating } from './evaluating/startEvaluating'
 import { openKeptCopies } from './saving/keptCopies'
 import { startSaver } from './saving/saver'
 import { claimWindowId, windowsOfBrowser } from './saving/windowId'
@@ -14,6 +15,7 @@ if (!root) throw new Error('The page has no root element.')
 
 takeLinkKey(window)
 const store = makeStore()
+startEvaluating(store)
 const windows = windowsOfBrowser()
 const copies = await openKeptCopies(
   await claimWindowId(windows),

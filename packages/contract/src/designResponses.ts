@@ -14,8 +14,6 @@ export interface StoredDesign {
 /** A design with what whoever asks may do with it. */
 export interface OpenedDesign extends StoredDesign {
   right: DesignRight
-  /** Whether the server gave up working its figures out, because that took too long. */
-  takesLong: boolean
 }
 
 /** A design on the shelf, as the list shows it. */

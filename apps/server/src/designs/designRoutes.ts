@@ -53,8 +53,7 @@ export function designRoutes(designs: DesignStore, summaries: SummaryStore): Api
       does: null,
       answer: async (request, response) => {
         const stored = await designs.read(designIdOf(request))
-        const takesLong = await summaries.takesLong(stored.id, stored.revision)
-        const opened = { ...stored, right: rightOf(response), takesLong }
+        const opened = { ...stored, right: rightOf(response) }
         response.json(opened satisfies OpenedDesign)
       },
     },

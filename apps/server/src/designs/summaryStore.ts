@@ -14,7 +14,6 @@ import {
   type DataSource,
   type EntityManager,
   In,
-  IsNull,
   Not,
   type SelectQueryBuilder,
 } from 'typeorm'
@@ -111,18 +110,6 @@ export class SummaryStore {
     // A page behind the last one has no row that could say how many there are.
     const total = found[0] ? Number(found[0].total) : page === 1 ? 0 : await query.getCount()
     return { total, rows }
-  }
-
-  /** Whether working out the figures of a revision was given up. */
-  async takesLong(designId: string, revision: number): Promise<boolean> {
-    const { madeBy } = this.summariser
-    return this.database.manager.existsBy(DesignSummaryEntity, {
-      designId,
-      revision,
-      madeBy,
-      summary: IsNull(),
-      unread: IsNull(),
-    })
   }
 
   /** The designs that somebody may see, oldest first. */

@@ -3,20 +3,22 @@ import { Link, Navigate, useParams } from 'react-router'
 import { lenses } from '../lenses/lenses'
 import { Ledger } from '../ledger/Ledger'
 import { useOpenDesign } from '../saving/useOpenDesign'
-import { selectDesign } from '../sheet/selectors'
+import { selectDesign, selectEvaluated, selectGaveUp } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import { ConflictNotice } from './ConflictNotice'
+import { FiguresBehind } from './FiguresBehind'
 import { PaneProblem } from './PaneProblem'
 import { SheetHead } from './SheetHead'
 import { SheetKeys } from './SheetKeys'
 import { StepRail } from './StepRail'
 import { UnreadCopies } from './UnreadCopies'
+import { useWait } from './useWait'
 import styles from './sheet.module.css'
 
 /** One design: step rail, drawing, tray and ledger. */
 export function BuildSheet() {
   const { designId = '', lensId = '' } = useParams()
-  const { isOpen, problem, openAnyway } = useOpenDesign(designId)
+  const { isOpen, problem } = useOpenDesign(designId)
   const lens = lenses.find(({ id }) => id === lensId)
 
   if (!lens) return <Navigate to={`/designs/${designId}/drives`} replace />
@@ -29,23 +31,6 @@ export function BuildSheet() {
       </main>
     )
   }
-  if (openAnyway) {
-    return (
-      <main className={styles.centre}>
-        <h1>This design takes long to work out</h1>
-        <p>
-          The server gave up on its figures after ten seconds. The page would stand still for as
-          long, and again after every change.
-        </p>
-        <p>
-          <button type="button" className="plain-button" onClick={openAnyway}>
-            Open it anyway
-          </button>{' '}
-          <Link to="/">Back to the shelf</Link>, where it can be exported
-        </p>
-      </main>
-    )
-  }
   if (!isOpen) {
     return (
       <main className={styles.centre} aria-busy="true">
@@ -53,7 +38,45 @@ export function BuildSheet() {
       </main>
     )
   }
-  return <OpenSheet lens={lens} />
+  return <FirstFigures lens={lens} />
+}
+
+/** Shows the sheet once there are figures to show: a design that takes long never holds the page. */
+function FirstFigures({ lens }: { lens: (typeof lenses)[number] }) {
+  const hasFigures = useAppSelector(selectEvaluated) !== null
+  const gaveUp = useAppSelector(selectGaveUp)
+  const wait = useWait()
+  if (hasFigures) return <OpenSheet lens={lens} />
+  if (gaveUp === null) {
+    return (
+      <main className={styles.centre} aria-busy="true">
+        <p className="soft">Working out the design …</p>
+      </main>
+    )
+  }
+  return (
+    <main className={styles.centre}>
+      {gaveUp.why === 'failed' ? (
+        <>
+          <h1>This design cannot be worked out</h1>
+          <p>That is a mistake of Flint Shelf. The design itself is stored as it was.</p>
+        </>
+      ) : (
+        <>
+          <h1>This design takes long to work out</h1>
+          <p>Its figures were given up after ten seconds, and every change may take as long.</p>
+          <p>
+            <button type="button" className="plain-button" onClick={wait}>
+              Wait for them
+            </button>
+          </p>
+        </>
+      )}
+      <p>
+        <Link to="/">Back to the shelf</Link>, where it can be exported
+      </p>
+    </main>
+  )
 }
 
 /** The panes of a design that is open; one that cannot be drawn leaves the others alone. */
@@ -68,6 +91,7 @@ function OpenSheet({ lens: { id, Pane } }: { lens: (typeof lenses)[number] }) {
       <div className={styles.pane}>
         <ConflictNotice />
         <UnreadCopies />
+        <FiguresBehind />
         <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design, id]}>
           <Pane />
         </ErrorBoundary>

@@ -4,8 +4,9 @@ import Tooltip from '@mui/material/Tooltip'
 import { useState } from 'react'
 import {
   selectCheckpointEvaluation,
-  selectDesign,
+  selectEvaluatedDesign,
   selectEvaluation,
+  selectIsBehind,
   selectPreviewEvaluation,
 } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
@@ -18,11 +19,12 @@ import { StillToChooseEntry } from './StillToChooseEntry'
 import { Workings } from './Workings'
 import styles from './ledger.module.css'
 
-/** The figures along the bottom: always there, always of the design as it is now. */
+/** The figures along the bottom: always there, and of the design as it is as soon as that is worked out. */
 export function Ledger() {
+  const isBehind = useAppSelector(selectIsBehind)
   const [asked, setAsked] = useState<{ figure: LedgerFigure; anchor: HTMLElement } | null>(null)
   return (
-    <section className={styles.ledger} aria-label="Ledger">
+    <section className={styles.ledger} aria-label="Ledger" aria-busy={isBehind}>
       {ledgerFigures.map((figure) => (
         <LedgerEntry
           key={figure.id}
@@ -57,7 +59,7 @@ function LedgerEntry({
   figure: LedgerFigure
   onAsk: (anchor: HTMLElement) => void
 }) {
-  const design = useAppSelector(selectDesign)
+  const design = useAppSelector(selectEvaluatedDesign)
   const evaluation = useAppSelector(selectEvaluation)
   const preview = useAppSelector(selectPreviewEvaluation)
   const before = useAppSelector(selectCheckpointEvaluation)

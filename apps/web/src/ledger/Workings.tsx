@@ -1,4 +1,4 @@
-import { selectDesign, selectEvaluation } from '../sheet/selectors'
+import { selectEvaluatedDesign, selectEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import type { LedgerFigure } from './figures'
 import { workingsOf } from './workingsOf'
@@ -6,7 +6,7 @@ import styles from './workings.module.css'
 
 /** How a figure was worked out: the formula in words, the terms, the source. */
 export function Workings({ figure }: { figure: LedgerFigure }) {
-  const design = useAppSelector(selectDesign)
+  const design = useAppSelector(selectEvaluatedDesign)
   const evaluation = useAppSelector(selectEvaluation)
   const { title, formula, terms, source } = workingsOf(figure.id, design, evaluation)
   return (

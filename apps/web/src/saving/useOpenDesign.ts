@@ -10,21 +10,14 @@ interface OpenedState {
   isOpen: boolean
   /** Why it cannot be opened, one sentence. */
   problem: string | null
-  /** Opens one that takes long; null where nothing has to be said first. */
-  openAnyway: (() => void) | null
 }
 
-/**
- * Opens a design: what the server has, and on top of it the work that this browser still keeps.
- * One that the server gave up working out is opened only when its user says so: the page would stand still.
- */
+/** Opens a design: what the server has, and on top of it the work that this browser still keeps. */
 export function useOpenDesign(designId: string): OpenedState {
   const dispatch = useAppDispatch()
   const copies = useKeptCopies()
   const isOpen = useAppSelector(selectOpen)?.designId === designId
   const [problem, setProblem] = useState<string | null>(null)
-  const [takesLong, setTakesLong] = useState(false)
-  const [accepted, setAccepted] = useState<string | null>(null)
 
   useEffect(() => {
     let left = false
@@ -37,9 +30,7 @@ export function useOpenDesign(designId: string): OpenedState {
         setProblem(problemSentence(result.error))
         return
       }
-      const { right, takesLong: isLong, ...stored } = result.data
-      setTakesLong(isLong)
-      if (isLong && accepted !== designId) return
+      const { right, ...stored } = result.data
       const { copy, unread } =
         right === 'look' ? { copy: null, unread: [] } : await copies.take(designId)
       setProblem(null)
@@ -50,13 +41,7 @@ export function useOpenDesign(designId: string): OpenedState {
       left = true
       dispatch(closed())
     }
-  }, [designId, dispatch, copies, accepted])
+  }, [designId, dispatch, copies])
 
-  const openAnyway =
-    takesLong && !isOpen && accepted !== designId
-      ? () => {
-          setAccepted(designId)
-        }
-      : null
-  return { isOpen, problem, openAnyway }
+  return { isOpen, problem }
 }

@@ -1,12 +1,11 @@
 import { type Design, driveBytes } from '@flint/core/editing'
 import {
   bayPlan,
+  billOfMaterials,
   type CandidateDrive,
   cardLoads,
   editLabel,
-  evaluate,
   type Evaluation,
-  Evaluator,
   fieldName,
   findingWords,
   isLack,
@@ -22,6 +21,7 @@ import {
   wordsFor,
 } from '@flint/core/figures'
 import { createSelector } from '@reduxjs/toolkit'
+import type { Evaluated } from '../store/evaluatedSlice'
 import type { RootState } from '../store/store'
 import { format } from '../controls/locale'
 import type { OpenSheet } from '../store/sheetSlice'
@@ -69,49 +69,63 @@ export const selectMachine: (state: RootState) => Machine = machineSelector(sele
 /** What sits in each bay and socket, and what lies outside. */
 export const selectBayPlan = createSelector(selectMachine, selectDesign, bayPlan)
 
-/** A selector of evaluations that has the last one at hand: what an edit leaves alone stays the same object. */
-function evaluationSelector<D extends Design | null>(
-  select: (state: RootState) => D,
-  selectMachineOf: (state: RootState) => Machine | null,
-) {
-  const evaluator = new Evaluator()
-  return createSelector(
-    select,
-    selectMachineOf,
-    (design, machine) => (design && machine ? evaluator.evaluate(design, machine) : null),
-    // An evaluation where there is a design, and null where there is none.
-  ) as unknown as (state: RootState) => D extends null ? Evaluation | null : Evaluation
-}
+/** The newest figures that are there, of the present document or of one shortly before; null before the first. */
+export const selectEvaluated = (state: RootState): Evaluated | null => state.evaluated.present
 
-export const selectEvaluation = evaluationSelector(selectDesign, selectMachine)
+/** The present document when its figures were given up, and why. */
+export const selectGaveUp = ({ evaluated, sheet }: RootState) =>
+  evaluated.gaveUp?.design === sheet.open?.history.present ? evaluated.gaveUp : null
 
-/** The names and digits that sentences are written with. */
+/** The document that the figures are of: what is said of figures is said with its names. */
+export const selectEvaluatedDesign = (state: RootState): Design =>
+  need(selectEvaluated(state)).design
+export const selectEvaluation = (state: RootState): Evaluation =>
+  need(selectEvaluated(state)).evaluation
+
+/** Whether the figures are still those of a document before the present one. */
+export const selectIsBehind = (state: RootState): boolean =>
+  selectEvaluated(state)?.design !== selectDesign(state)
+
+/** The names and digits that sentences about the present document are written with. */
 export const selectWords = createSelector(selectDesign, (design) => wordsFor(design, format))
 
+/** The names and digits that sentences about the figures are written with. */
+export const selectEvaluatedWords = createSelector(selectEvaluatedDesign, (design) =>
+  wordsFor(design, format),
+)
+
 /** What was found, but for what is only not known, each with its words. */
-export const selectFindings = createSelector(selectEvaluation, selectWords, ({ findings }, words) =>
-  findings
-    .filter((finding) => !isLack(finding))
-    .map((finding) => ({
-      ...finding,
-      ...findingWords(finding, words),
-      fixLabel: finding.fix && editLabel(finding.fix, words),
-    })),
+export const selectFindings = createSelector(
+  selectEvaluation,
+  selectEvaluatedWords,
+  ({ findings }, words) =>
+    findings
+      .filter((finding) => !isLack(finding))
+      .map((finding) => ({
+        ...finding,
+        ...findingWords(finding, words),
+        fixLabel: finding.fix && editLabel(finding.fix, words),
+      })),
 )
 export type ShownFinding = ReturnType<typeof selectFindings>[number]
 
 /** What data sheets and the brief leave open, one entry for each piece. */
-export const selectNotGiven = createSelector(selectEvaluation, selectWords, ({ findings }, words) =>
-  notGivenByPiece(findings).map((one) => ({
-    ...one,
-    name: one.pieceId === null ? 'The brief' : words.piece(one.pieceId),
-    fields: listed(one.missing.map(fieldName)),
-  })),
+export const selectNotGiven = createSelector(
+  selectEvaluation,
+  selectEvaluatedWords,
+  ({ findings }, words) =>
+    notGivenByPiece(findings).map((one) => ({
+      ...one,
+      name: one.pieceId === null ? 'The brief' : words.piece(one.pieceId),
+      fields: listed(one.missing.map(fieldName)),
+    })),
 )
 
 /** The limits of the brief, with their words. */
-export const selectLimits = createSelector(selectEvaluation, selectWords, ({ limits }, words) =>
-  limits.map((limit) => ({ ...limit, ...limitWords(limit, words) })),
+export const selectLimits = createSelector(
+  selectEvaluation,
+  selectEvaluatedWords,
+  ({ limits }, words) => limits.map((limit) => ({ ...limit, ...limitWords(limit, words) })),
 )
 export type ShownLimit = ReturnType<typeof selectLimits>[number]
 
@@ -122,15 +136,20 @@ const selectPreviewMachine = machineSelector(selectPreview)
 export const selectShownMachine = (state: RootState): Machine =>
   selectPreviewMachine(state) ?? selectMachine(state)
 
-/** What the ledger would become by the choice under the pointer; null when there is none. */
-export const selectPreviewEvaluation = evaluationSelector(selectPreview, selectPreviewMachine)
+/** What the ledger would become by the choice under the pointer; null while there is none. */
+export const selectPreviewEvaluation = (state: RootState): Evaluation | null => {
+  const { preview } = state.evaluated
+  return preview?.design === selectPreview(state) ? preview.evaluation : null
+}
 
 /** The ledger at the last checkpoint; null when nothing has changed since. */
-export const selectCheckpointEvaluation = createSelector(
-  (state: RootState) => selectSheet(state).checkpoint,
-  (state: RootState) => selectSheet(state).checkpoint === selectDesign(state),
-  (checkpoint, isSame) => (isSame ? null : evaluate(checkpoint)),
-)
+export const selectCheckpointEvaluation = (state: RootState): Evaluation | null => {
+  const { checkpoint } = state.evaluated
+  const counted = selectSheet(state).checkpoint
+  return checkpoint?.design === counted && counted !== selectDesign(state)
+    ? checkpoint.evaluation
+    : null
+}
 
 /** The drives that sit in the chosen bays and sockets, in their order. */
 export const selectChosenDrives = createSelector(
@@ -185,6 +204,11 @@ export const selectCardLoads = createSelector(selectMachine, cardLoads)
 
 /** How many other ways to place the cards are offered. */
 const OTHER_WAYS = 3
+
+/** What it costs, line by line, of the present document: its boxes follow a click at once. */
+export const selectBill = createSelector(selectDesign, (design) =>
+  billOfMaterials(design.brief.currency, design),
+)
 
 /** The next best ways to place the cards. */
 export const selectOtherPlacements = createSelector(selectMachine, (machine) =>

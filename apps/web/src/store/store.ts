@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit'
 import { api } from '../api/api'
 import { doorSlice } from './doorSlice'
+import { evaluatedSlice, workedOut } from './evaluatedSlice'
 import { sheetSlice } from './sheetSlice'
 
 export function makeStore() {
@@ -8,13 +9,17 @@ export function makeStore() {
     reducer: {
       [api.reducerPath]: api.reducer,
       door: doorSlice.reducer,
+      evaluated: evaluatedSlice.reducer,
       sheet: sheetSlice.reducer,
     },
     middleware: (defaults) =>
-      // The history shares its documents; walking through all of them at every action would cost
-      // more than evaluating the design, and they cannot hold anything but JSON.
+      // The history shares its documents; walking through all of them and of their figures at every action would
+      // cost more than evaluating the design, and they cannot hold anything but JSON.
       defaults({
-        serializableCheck: { ignoredPaths: ['sheet.open.history', 'sheet.open.preview'] },
+        serializableCheck: {
+          ignoredActions: [workedOut.type],
+          ignoredPaths: ['sheet.open.history', 'sheet.open.preview', 'evaluated'],
+        },
         immutableCheck: false,
       }).concat(api.middleware),
   })

@@ -1,21 +1,21 @@
 import type { Design } from '@flint/core/editing'
 import { useEffect, useRef } from 'react'
-import { selectDesign, selectEvaluation } from '../../sheet/selectors'
+import { selectBill, selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './brief.module.css'
 
 /** What is in the house already and costs nothing, line by line of the bill. */
 export function OwnedSection() {
-  const { cost } = useAppSelector(selectEvaluation)
+  const { lines } = useAppSelector(selectBill)
   const design = useAppSelector(selectDesign)
   const edit = useEdit()
-  if (cost.lines.length === 0) {
+  if (lines.length === 0) {
     return <p className="soft">Parts are listed here once the design has some.</p>
   }
   return (
     <ul className={styles.owned}>
-      {cost.lines.map(({ snapshotId, name, pieces, owned }) => (
+      {lines.map(({ snapshotId, name, pieces, owned }) => (
         <li key={snapshotId}>
           <OwnedBox
             name={`${pieces + owned} × ${name}`}

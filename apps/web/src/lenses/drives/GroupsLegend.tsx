@@ -38,10 +38,11 @@ export function GroupsLegend() {
             <div className={styles.poolTitle}>
               <h3>{upperFirst(words.pool(pool.id))}</h3>
               <span className="soft">
-                {familyOf(pool).title},{' '}
-                {figure?.capacity
-                  ? `${format.space(figure.capacity.availableBytes)} available`
-                  : 'cannot be made'}
+                {familyOf(pool).title}
+                {figure &&
+                  (figure.capacity
+                    ? `, ${format.space(figure.capacity.availableBytes)} available`
+                    : ', cannot be made')}
               </span>
               <button
                 type="button"

@@ -13,7 +13,7 @@ import {
   selectEvaluation,
   selectMachine,
   selectSharedParts,
-  selectWords,
+  selectEvaluatedWords,
 } from '../../sheet/selectors'
 import { drivesPulled, drivesPutBack } from '../../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
@@ -26,7 +26,7 @@ const ROWS_BEYOND = 3
 export function SurvivalStrip() {
   const { pools } = useAppSelector(selectEvaluation).survival
   const { brief } = useAppSelector(selectDesign)
-  const words = useAppSelector(selectWords)
+  const words = useAppSelector(selectEvaluatedWords)
   if (pools.length === 0) return null
   return (
     <section className={styles.block} aria-label="What is survived">

@@ -1,0 +1,31 @@
+import { selectGaveUp } from '../sheet/selectors'
+import { useAppSelector } from '../store/hooks'
+import { useWait } from './useWait'
+import styles from './sheet.module.css'
+
+/** The figures of the last change were given up: says that those shown are older. */
+export function FiguresBehind() {
+  const gaveUp = useAppSelector(selectGaveUp)
+  const wait = useWait()
+  if (gaveUp === null) return null
+  return (
+    <div className={styles.notice} role="alert">
+      {gaveUp.why === 'failed' ? (
+        <span>
+          The figures of the last change could not be worked out, which is a mistake of Flint Shelf.
+          Those below are of the design before it; undo goes back to it.
+        </span>
+      ) : (
+        <>
+          <span>
+            Working out the last change was given up after ten seconds. The figures below are of the
+            design before it; undo goes back to it.
+          </span>
+          <button type="button" className="plain-button" onClick={wait}>
+            Wait for them
+          </button>
+        </>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,12 @@
+import { selectDesign } from '../sheet/selectors'
+import { waitBegun } from '../store/evaluatedSlice'
+import { useAppDispatch, useAppSelector } from '../store/hooks'
+
+/** Works out the present document, whose figures were given up, for as long as that takes. */
+export function useWait(): () => void {
+  const dispatch = useAppDispatch()
+  const design = useAppSelector(selectDesign)
+  return () => {
+    dispatch(waitBegun(design))
+  }
+}

@@ -1,0 +1,183 @@
+import { type Design, newDesign, renameDesign } from '@flint/core/editing'
+import { evaluate, type Evaluation } from '@flint/core/figures'
+import { selectCheckpointEvaluation, selectGaveUp, selectIsBehind } from '../sheet/selectors'
+import { type EvaluatedRole, waitBegun } from '../store/evaluatedSlice'
+import { closed, edited, opened, previewed, undone } from '../store/sheetSlice'
+import { makeStore } from '../store/store'
+import type { EvaluationWorker } from './evaluationThread'
+import { startEvaluating } from './startEvaluating'
+
+const TIMES = { budgetMs: 60, outdatedMs: 20 }
+
+/** A thread that works out nothing until it is told to, so that a test says what takes how long. */
+class SlowThread implements EvaluationWorker {
+  static begun: SlowThread[] = []
+  asked: { role: EvaluatedRole; name: string; answer: () => void; fail: () => void }[] = []
+  isEnded = false
+
+  constructor() {
+    SlowThread.begun.push(this)
+  }
+
+  evaluate(role: EvaluatedRole, design: Design): Promise<Evaluation> {
+    return new Promise((resolve, reject) => {
+      this.asked.push({
+        role,
+        name: design.name,
+        answer: () => {
+          resolve(evaluate(design))
+        },
+        fail: () => {
+          reject(new Error('It broke.'))
+        },
+      })
+    })
+  }
+
+  end(): void {
+    this.isEnded = true
+  }
+
+  static get newest(): SlowThread {
+    const thread = SlowThread.begun.at(-1)
+    if (!thread) throw new Error('No thread was begun.')
+    return thread
+  }
+
+  /** What is being worked out. */
+  static get now() {
+    const last = SlowThread.newest.asked.at(-1)
+    if (!last) throw new Error('Nothing was asked.')
+    return last
+  }
+}
+
+const settle = (ms = 0) => new Promise((resolve) => setTimeout(resolve, ms))
+const answer = async (): Promise<void> => {
+  SlowThread.now.answer()
+  await settle()
+}
+
+let store = makeStore()
+const state = () => store.getState()
+const shownName = () => state().evaluated.present?.design.name
+const rename = (name: string): void => {
+  const present = state().sheet.open?.history.present ?? newDesign('none')
+  store.dispatch(edited({ label: name, design: renameDesign(present, name) }))
+}
+const open = (name: string): void => {
+  store.dispatch(
+    opened({
+      stored: { id: name, revision: 1, savedAt: '', document: newDesign(name) },
+      kept: null,
+    }),
+  )
+}
+
+beforeEach(() => {
+  SlowThread.begun = []
+  store = makeStore()
+  startEvaluating(store, () => new SlowThread(), TIMES)
+})
+
+test('the figures of a sheet come when they are worked out, and always belong to their document', async () => {
+  open('first')
+  expect(state().evaluated.present).toBeNull()
+  await answer()
+  expect(state().evaluated.present?.design).toBe(state().sheet.open?.history.present)
+  expect(state().evaluated.present?.evaluation).toEqual(evaluate(newDesign('first')))
+  rename('second')
+  expect(selectIsBehind(state())).toBe(true)
+  expect(shownName()).toBe('first')
+  await answer()
+  expect(selectIsBehind(state())).toBe(false)
+})
+
+test('what changes are counted from is not worked out twice', async () => {
+  open('first')
+  await answer()
+  const { evaluation } = state().evaluated.present ?? {}
+  expect(selectCheckpointEvaluation(state())).toBeNull()
+  rename('second')
+  expect(selectCheckpointEvaluation(state())).toBe(evaluation)
+  await answer()
+  store.dispatch(undone())
+  // Going back to a document whose figures are at hand asks nobody.
+  expect(shownName()).toBe('first')
+  expect(SlowThread.newest.asked.map(({ name }) => name)).toEqual(['first', 'second'])
+})
+
+test('of many edits only the newest is begun, and the present document goes before a choice pointed at', async () => {
+  open('first')
+  rename('second')
+  rename('third')
+  store.dispatch(previewed(newDesign('pointed at')))
+  rename('fourth')
+  store.dispatch(previewed(newDesign('pointed at')))
+  await answer()
+  expect(shownName()).toBe('first')
+  await answer()
+  await answer()
+  expect(shownName()).toBe('fourth')
+  expect(SlowThread.newest.asked.map(({ name }) => name)).toEqual(['first', 'fourth', 'pointed at'])
+})
+
+test('a document that takes too long is given up with its thread, and waited for on demand', async () => {
+  open('endless')
+  await settle(TIMES.budgetMs + 30)
+  expect(SlowThread.newest.isEnded).toBe(true)
+  const { gaveUp } = state().evaluated
+  expect(gaveUp).toMatchObject({ why: 'too long', design: { name: 'endless' } })
+  expect(selectGaveUp(state())).not.toBeNull()
+  if (gaveUp) store.dispatch(waitBegun(gaveUp.design))
+  await settle(TIMES.budgetMs + 30)
+  expect(SlowThread.newest.isEnded).toBe(false)
+  await answer()
+  expect(shownName()).toBe('endless')
+  expect(state().evaluated.gaveUp).toBeNull()
+})
+
+test('a document that nobody wants any more is stopped early, and nothing is said of it', async () => {
+  open('first')
+  await answer()
+  rename('endless')
+  rename('quick')
+  await settle(TIMES.outdatedMs + 25)
+  expect(SlowThread.begun).toHaveLength(2)
+  expect(SlowThread.now.name).toBe('quick')
+  await answer()
+  expect(shownName()).toBe('quick')
+  expect(state().evaluated.gaveUp).toBeNull()
+})
+
+test('a choice that is pointed at never holds up the present document', async () => {
+  open('first')
+  await answer()
+  store.dispatch(previewed(newDesign('endless')))
+  rename('second')
+  await settle(TIMES.outdatedMs + 25)
+  expect(SlowThread.now).toMatchObject({ role: 'present', name: 'second' })
+})
+
+test('a thread that breaks is told apart from one that is slow, and the next change is worked out', async () => {
+  open('first')
+  SlowThread.now.fail()
+  await settle()
+  expect(selectGaveUp(state())).toMatchObject({ why: 'failed' })
+  rename('second')
+  expect(selectGaveUp(state())).toBeNull()
+  await answer()
+  expect(shownName()).toBe('second')
+})
+
+test('figures of a sheet that was left are not shown in the next', async () => {
+  open('first')
+  const before = SlowThread.now
+  store.dispatch(closed())
+  open('second')
+  before.answer()
+  await settle()
+  expect(state().evaluated.present).toBeNull()
+  await answer()
+  expect(shownName()).toBe('second')
+})

@@ -1,0 +1,101 @@
+import type { Design } from '@flint/core/editing'
+import type { Evaluation } from '@flint/core/figures'
+import { type EvaluatedRole, evaluatedRoles, type GaveUp } from '../store/evaluatedSlice'
+
+/** Somebody who works designs out, one at a time, and can be stopped in the middle of one. */
+export interface EvaluationWorker {
+  evaluate: (role: EvaluatedRole, design: Design) => Promise<Evaluation>
+  end: () => void
+}
+
+export interface EvaluationTimes {
+  /** How long one design may take before it is given up, milliseconds. */
+  budgetMs: number
+  /** How long one that nobody wants any more may go on, milliseconds. */
+  outdatedMs: number
+}
+
+interface Asked {
+  role: EvaluatedRole
+  design: Design
+  /** Taken as long as it takes, since its user asked for that. */
+  isPatient: boolean
+}
+
+interface Running extends Asked {
+  sinceMs: number
+  stop: () => void
+}
+
+/**
+ * Works designs out on a thread of its own, the present one first, each within its budget of time.
+ *
+ * Of each role only the newest design is wanted: those in between are never begun. A design that takes longer
+ * than its budget, or than is left to one that was overtaken, is stopped with its thread, and the next one begins
+ * on a new thread.
+ */
+export class EvaluationThread {
+  readonly #wanted = new Map<EvaluatedRole, Asked>()
+  #worker: EvaluationWorker | null = null
+  #running: Running | null = null
+
+  /**
+   * @param begin starts a worker
+   * @param done takes what came of a design: its figures, or why there are none
+   */
+  constructor(
+    private readonly begin: () => EvaluationWorker,
+    private readonly done: (asked: Asked, outcome: Evaluation | GaveUp) => void,
+    private readonly times: EvaluationTimes,
+  ) {}
+
+  /** Asks for the figures of a design in place of the one that was asked for in this role before. */
+  ask(role: EvaluatedRole, design: Design, isPatient = false): void {
+    this.#wanted.set(role, { role, design, isPatient })
+    if (!this.#running) this.#next()
+    else if (this.#running.role === role || role === 'present') this.#overtake(this.#running)
+  }
+
+  /** Nothing is wanted in this role any more. */
+  forget(role: EvaluatedRole): void {
+    this.#wanted.delete(role)
+    if (this.#running?.role === role) this.#overtake(this.#running)
+  }
+
+  /** Most are done soon, and a new thread has to learn everything anew: so it is left some time. */
+  #overtake(running: Running): void {
+    const leftMs = running.sinceMs + this.times.outdatedMs - performance.now()
+    setTimeout(
+      () => {
+        if (this.#running === running) running.stop()
+      },
+      Math.max(0, leftMs),
+    )
+  }
+
+  #next(): void {
+    const role = evaluatedRoles.find((one) => this.#wanted.has(one))
+    const asked = role && this.#wanted.get(role)
+    if (!role || !asked) return
+    this.#wanted.delete(role)
+    const worker = (this.#worker ??= this.begin())
+    const finish = (outcome: Evaluation | GaveUp): void => {
+      if (this.#running !== running) return
+      clearTimeout(budget)
+      this.#running = null
+      this.done(asked, outcome)
+      this.#next()
+    }
+    const stop = (): void => {
+      worker.end()
+      this.#worker = null
+      finish('too long')
+    }
+    const budget = asked.isPatient ? undefined : setTimeout(stop, this.times.budgetMs)
+    const running: Running = { ...asked, sinceMs: performance.now(), stop }
+    this.#running = running
+    worker.evaluate(asked.role, asked.design).then(finish, () => {
+      finish('failed')
+    })
+  }
+}

@@ -1,0 +1,27 @@
+import type { Design } from '@flint/core/editing'
+import { type Evaluation, Evaluator } from '@flint/core/figures'
+import { copyWithStructuralSharing } from '@reduxjs/toolkit/query'
+import { expose } from 'comlink'
+import type { EvaluatedRole } from '../store/evaluatedSlice'
+
+interface Last {
+  evaluator: Evaluator
+  design: Design
+}
+const lasts = new Map<EvaluatedRole, Last>()
+
+const designEvaluator = {
+  /** Works a design out away from the page; each role has its last one at hand, as edits follow each other. */
+  evaluate(role: EvaluatedRole, design: Design): Evaluation {
+    const last = lasts.get(role)
+    // What is sent arrives as a copy. Only what is the very same object need not be worked out anew.
+    const shared = copyWithStructuralSharing<Design>(last?.design, design)
+    const evaluator = last?.evaluator ?? new Evaluator()
+    lasts.set(role, { evaluator, design: shared })
+    return evaluator.evaluate(shared)
+  },
+}
+
+export type DesignEvaluator = typeof designEvaluator
+
+expose(designEvaluator)
