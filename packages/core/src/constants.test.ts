@@ -31,8 +31,9 @@ import {
   ethernetBytesPerSecond,
   PACKET_BYTES,
   pcieBytesPerSecond,
-  SATA_BYTES_PER_SECOND,
-  USB_BYTES_PER_SECOND,
+  sataBytesPerSecond,
+  usbBytesPerSecond,
+  USUAL_USB_BITS_PER_SECOND,
   USUAL_DRIVE_BYTES_PER_SECOND,
 } from './machine/linkRates'
 import {
@@ -134,7 +135,12 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ],
   ['a lane of generation 2', pcieBytesPerSecond(2, 1), 500e6 * 0.8, 'common practice: 400 MB/s'],
   ['a lane of generation 3', pcieBytesPerSecond(3, 1), 984.6e6 * 0.85, 'from memory'],
-  ['SATA', SATA_BYTES_PER_SECOND, { 1: 150e6, 2: 300e6, 3: 600e6 }, 'Serial ATA, from memory'],
+  [
+    'SATA by generation, MB/s',
+    [1, 2, 3].map((generation) => Math.round(sataBytesPerSecond(generation) / 1e6)),
+    [138, 276, 552],
+    'Serial ATA, from memory, times 0.92: common practice',
+  ],
   ['usual packets', PACKET_BYTES, { usual: 1500, jumbo: 9000 }, 'IEEE 802.3, from memory'],
   ['gigabit payload', Math.round(ethernetBytesPerSecond(1e9) / 1e4), 11866, '1,460 of 1,538 bytes'],
   [
@@ -143,7 +149,13 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
     12392,
     '8,960 of 9,038 bytes',
   ],
-  ['USB', USB_BYTES_PER_SECOND, 500e6, 'USB 3.2 at 5 Gb/s with 8b/10b, from memory'],
+  [
+    'USB of 480 Mb/s, 5, 10 and 20 Gb/s, MB/s',
+    [480e6, 5e9, 10e9, 20e9].map((bits) => Math.round(usbBytesPerSecond(bits) / 1e6)),
+    [53, 440, 1067, 2133],
+    'USB 2.0 and 3.2, from memory, times 0.88: common practice',
+  ],
+  ['USB that nobody gives', USUAL_USB_BITS_PER_SECOND, 5e9, PRACTICE],
   ['a drive of unknown rate', USUAL_DRIVE_BYTES_PER_SECOND, 150e6, PRACTICE],
   ['a file copy over a link', COPY_SHARE, 0.96, 'common practice: 113 to 114 MB/s'],
   ['link speeds', LINK_SPEEDS, [1e9, 2.5e9, 5e9, 10e9, 25e9], 'IEEE 802.3, from memory'],

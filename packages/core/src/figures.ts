@@ -38,6 +38,7 @@ export {
   type NetworkPath,
 } from './machine/links/link'
 export { ethernetBytesPerSecond, fileCopyBytesPerSecond, PACKET_BYTES } from './machine/linkRates'
+export { type LaneBudget, laneBudget } from './machine/laneBudget'
 export { type Machine, pieceOf, piecesOf } from './machine/machine'
 export { type NetworkPort, networkPorts } from './machine/networkPorts'
 export type { Piece, PieceId } from './machine/piece'

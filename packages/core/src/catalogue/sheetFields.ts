@@ -72,6 +72,9 @@ export const firmwareNeeds = maybe(
   z.array(z.strictObject({ family: shortText, version: z.int().min(0).max(100_000) })).max(40),
 )
 
+/** How fast USB is, as it is sold: 5e9 for what was once called 3.0. */
+export const usbBitsPerSecond = maybe(z.number().positive().max(1e12))
+
 /** Generation of a PCI Express link. */
 export const pcieGeneration = z.int().min(1).max(7)
 

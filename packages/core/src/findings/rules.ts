@@ -20,6 +20,7 @@ import { cpuSocket } from './core/cpuSocket'
 import { cpuTooHungry } from './core/cpuTooHungry'
 import { cpuWithoutCooler } from './core/cpuWithoutCooler'
 import { cpuWithoutSocket } from './core/cpuWithoutSocket'
+import { cpuLanesShort } from './core/cpuLanesShort'
 import { deadFreeSlots } from './core/deadFreeSlots'
 import { finsAcrossAirflow } from './core/finsAcrossAirflow'
 import { littleMemory } from './core/littleMemory'
@@ -200,6 +201,7 @@ export const rules = [
   m2SilencesSata,
   drivesOnBoth,
   flashOnSlowPort,
+  cpuLanesShort,
   deadFreeSlots,
   staysOffAfterOutage,
   sataPortsDiffer,

@@ -1,3 +1,4 @@
+import type { DriveSheet } from '../catalogue/kinds/drive'
 import { dataNowBytes } from '../design/brief'
 import type { Pool } from '../design/design'
 import type { PieceId } from '../machine/piece'
@@ -38,11 +39,11 @@ export function jobSurfaces({ pools, brief }: ScenarioDesign, machine: Machine):
     for (const driveId of pool.groups.flatMap(({ driveIds }) => driveIds)) {
       const sheet = sheets.get(driveId)
       if (!sheet) continue
-      const { capacityBytes: sizeBytes, medium, outerRateBytesPerSecond } = sheet
+      const { capacityBytes: sizeBytes } = sheet
       const surface = {
         sizeBytes,
-        outerBytesPerSecond: outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND,
-        innerShare: medium === 'flash' ? 1 : DISK_INNER_SHARE,
+        outerBytesPerSecond: sheet.outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND,
+        innerShare: innerShareOf(sheet),
         jobBytes: Math.max(0, sizeBytes - (capacity?.strandedByDrive[driveId] ?? 0)),
       }
       full.set(driveId, surface)
@@ -51,6 +52,16 @@ export function jobSurfaces({ pools, brief }: ScenarioDesign, machine: Machine):
     }
   }
   return { full, today: fill === null ? null : today }
+}
+
+/** What is left of a drive's outer rate at its inner edge: as its data sheet has it, or as disks usually do. */
+function innerShareOf({
+  medium,
+  outerRateBytesPerSecond: outer,
+  innerRateBytesPerSecond: inner,
+}: DriveSheet): number {
+  if (medium === 'flash') return 1
+  return outer === null || inner === null ? DISK_INNER_SHARE : Math.min(1, inner / outer)
 }
 
 /** Null for a pool that cannot be made: nobody knows what of its drives would be used. */

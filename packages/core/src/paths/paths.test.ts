@@ -56,7 +56,7 @@ describe('the way of each drive', () => {
   test('an old port holds a quick drive back', () => {
     const old = withPart(shelf, 'tindrel-plain-itx', { sataGenerations: [1, 1, 1, 1] })
     const { flows, narrowest } = rates(old, 'scrub')
-    expect(flows.map(({ bytesPerSecond }) => bytesPerSecond)).toEqual([150e6, 150e6, 150e6, 150e6])
+    expect(flows.map(({ bytesPerSecond }) => bytesPerSecond)).toEqual([138e6, 138e6, 138e6, 138e6])
     expect(narrowest?.kind).toBe('port')
   })
 

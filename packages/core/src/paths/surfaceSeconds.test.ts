@@ -1,4 +1,9 @@
 import fc from 'fast-check'
+import { demoDesign } from '../../fixtures/demo'
+import { changeSheet } from '../design/edits/changeSheet'
+import { resolveMachine } from '../machine/resolveMachine'
+import { scenarioRates } from './scenarioRates'
+import { scrub } from './scenarios/scrub'
 import { DISK_INNER_SHARE, type Surface, surfaceSeconds } from './surfaceSeconds'
 
 const HOUR = 3_600
@@ -152,4 +157,22 @@ describe('against numerical integration', () => {
       { numRuns: 100 },
     )
   })
+})
+
+test('a drive that gives its own inner rate is gone over by it', () => {
+  const hours = (innerRateBytesPerSecond: number | null): number => {
+    const design = demoDesign('cabin-archive')
+    const changed = design.snapshots.reduce(
+      (before, { id, sheet }) =>
+        sheet.kind === 'drive' && sheet.formFactor === '3.5'
+          ? changeSheet(before, id, { outerRateBytesPerSecond: 240e6, innerRateBytesPerSecond })
+          : before,
+      design,
+    )
+    return (scenarioRates(changed, resolveMachine(changed), scrub).seconds ?? 0) / 3_600
+  }
+  // By hand: as much time is spent on each radius, so the mean rate is that of the middle: (240 + 120) / 2 = ¾ of 240.
+  expect(hours(120e6)).toBeCloseTo(hours(null), 9)
+  expect(hours(240e6) / hours(null)).toBeCloseTo(0.75, 6)
+  expect(hours(60e6)).toBeGreaterThan(hours(120e6))
 })

@@ -9,6 +9,7 @@ import {
   pcieGeneration,
   sheetBase,
   shortText,
+  usbBitsPerSecond,
   watts,
 } from '../sheetFields'
 import { steady } from '../draws'
@@ -110,6 +111,9 @@ export const boardSheet = z.strictObject({
   ),
   networkPorts: maybe(z.array(networkPort).max(8)),
   usbPorts: maybe(count),
+  usbBitsPerSecond: usbBitsPerSecond.describe(
+    'Bits a second of its fastest USB ports, as sold: 5000000000.',
+  ),
   managementController: maybe(z.boolean()).describe('Whether it can be reached when it is off.'),
   idleWatts: watts.describe('Without CPU, memory and anything plugged in.'),
 })

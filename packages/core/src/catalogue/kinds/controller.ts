@@ -1,6 +1,14 @@
 import { z } from 'zod'
 import { DATA_PLUGS } from '../plugs'
-import { cardFields, count, firmwareNeeds, m2Keys, maybe, sheetBase } from '../sheetFields'
+import {
+  cardFields,
+  count,
+  firmwareNeeds,
+  m2Keys,
+  maybe,
+  sheetBase,
+  usbBitsPerSecond,
+} from '../sheetFields'
 import { cardNeed, cardPower } from '../cards'
 import { steady } from '../draws'
 import { DRIVES_PER_DATA_PLUG } from '../plugs'
@@ -30,6 +38,13 @@ export const controllerSheet = z.strictObject({
     'Lines of firmware that know it only from some version on; empty when every board does.',
   ),
   drivePorts: count.describe('Drives that can be attached directly.'),
+  usbBitsPerSecond: usbBitsPerSecond.describe('For a USB bridge: bits a second, as sold.'),
+  maxBytesPerSecond: maybe(z.number().positive().max(1e12)).describe(
+    'Most that its own chip moves, when that is less than its ports and its slot.',
+  ),
+  writeCache: maybe(z.enum(['none', 'unprotected', 'protected'])).describe(
+    'For a RAID card: memory of its own for writes, and whether a battery or flash keeps it.',
+  ),
 })
 
 export type ControllerSheet = z.infer<typeof controllerSheet>

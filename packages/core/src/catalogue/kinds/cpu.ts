@@ -1,5 +1,13 @@
 import { z } from 'zod'
-import { count, firmwareNeeds, maybe, sheetBase, shortText, watts } from '../sheetFields'
+import {
+  count,
+  firmwareNeeds,
+  maybe,
+  pcieGeneration,
+  sheetBase,
+  shortText,
+  watts,
+} from '../sheetFields'
 import {
   inWatts,
   none,
@@ -15,6 +23,10 @@ export const cpuSheet = z.strictObject({
   cores: count,
   hasGraphics: maybe(z.boolean()),
   takesEcc: maybe(z.boolean()),
+  pcieLanes: maybe(z.int().min(0).max(256)).describe(
+    'Lanes for slots and sockets, without those to the chipset; null is read as all that the board gives.',
+  ),
+  pcieGeneration: maybe(pcieGeneration).describe('Null is read as whatever its slots have.'),
   peakWatts: watts.describe('Most the package draws for longer than a moment.'),
   biosNeeds: firmwareNeeds.describe(
     'Firmware version it needs, for each line of firmware that knows it at all.',

@@ -32,6 +32,15 @@ export const driveSheet = z.strictObject({
   noiseDecibels: decibels,
   maxCelsius: maybe(z.number().min(0).max(120)).describe('Warmest that the maker allows.'),
   outerRateBytesPerSecond: maybe(z.number().positive().max(1e11)),
+  innerRateBytesPerSecond: maybe(z.number().positive().max(1e11)).describe(
+    'What a disk still moves at its inner edge; half of the outer rate is taken otherwise.',
+  ),
+  sustainedWriteBytesPerSecond: maybe(z.number().positive().max(1e11)).describe(
+    'What it keeps up while writing once its quick zone or cache is full: shingled disks, most flash.',
+  ),
+  quickWriteBytes: maybe(z.int().min(0).max(1e15)).describe(
+    'How much it takes in at full speed before that.',
+  ),
   physicalSectorBytes: maybe(z.int().min(512).max(65_536)).describe(
     'What it reads and writes at once: 4096 for nearly all, also for those that offer 512.',
   ),

@@ -1,7 +1,15 @@
 import { z } from 'zod'
 import { bayGrid, gridOf } from '../blocks'
 import { DATA_PLUGS } from '../plugs'
-import { count, decibels, maybe, millimetres, sheetBase, watts } from '../sheetFields'
+import {
+  count,
+  decibels,
+  maybe,
+  millimetres,
+  sheetBase,
+  usbBitsPerSecond,
+  watts,
+} from '../sheetFields'
 import { steady } from '../draws'
 import { inWatts, type PartKindDefinition, permitsAlways } from '../partKindDefinition'
 
@@ -16,6 +24,7 @@ export const enclosureSheet = z.strictObject({
   ...bayGrid,
   hostPlug: maybe(z.enum(DATA_PLUGS)).describe('The plug of the cable to the machine.'),
   hostPlugs: maybe(count),
+  usbBitsPerSecond: usbBitsPerSecond.describe('For one on USB: bits a second, as sold.'),
   mainsPlugs: maybe(count),
   idleWatts: watts.describe('At the wall, without drives.'),
   noiseDecibels: decibels,

@@ -36,7 +36,20 @@ const threeOnWide = Array<string>(3)
   .fill('quillon-spark-250m')
   .reduce((design, slug) => withPart(design, slug), withPart(newDesign('wide'), 'tindrel-wide-atx'))
 
+/** A board with 32 lanes from the CPU, and a CPU that has so many. */
+const watch = (pcieLanes: number | null): Design =>
+  withPart(withPart(newDesign('watch'), 'tindrel-watch-atx'), 'varnholt-rack-12', { pcieLanes })
+
 const cases: RuleCase[] = [
+  {
+    code: 'cpu-lanes-short',
+    severity: 'risks',
+    words: 'The CPU has 28 lanes for slots and sockets, and the board would take 32',
+    bad: watch(28),
+    good: watch(32),
+    unknown: null,
+    readAs: ['cpu.pcieLanes'],
+  },
   {
     code: 'dead-free-slots',
     severity: 'note',

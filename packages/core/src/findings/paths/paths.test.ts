@@ -43,7 +43,7 @@ const cases: RuleCase[] = [
   {
     code: 'flash-on-slow-port',
     severity: 'note',
-    words: '2 flash drives hang on a port slower than they are: 300 MB/s of 540 MB/s',
+    words: '2 flash drives hang on a port slower than they are: 276 MB/s of 540 MB/s',
     bad: onPorts([2, 2, 2, 2]),
     good: onPorts([3, 3, 3, 3]),
     unknown: null,

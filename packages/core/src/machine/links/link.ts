@@ -3,11 +3,20 @@ import type { NetworkPort } from '../networkPorts'
 
 /**
  * What a link is made of: the platters or cells of a drive, the lane it hangs on, a cable whose lanes are shared,
- * the way of an expander to its controller, a slot, an M.2 socket, USB, the chipset's way to the CPU, a network
+ * the way of an expander to its controller, a controller's own chip, a slot, an M.2 socket, USB, the chipset's way to the CPU, a network
  * port.
  */
 export type LinkKind =
-  'platter' | 'port' | 'cable' | 'expander' | 'slot' | 'M.2' | 'USB' | 'chipset' | 'network'
+  | 'platter'
+  | 'port'
+  | 'cable'
+  | 'expander'
+  | 'controller'
+  | 'slot'
+  | 'M.2'
+  | 'USB'
+  | 'chipset'
+  | 'network'
 
 export type LinkId = string
 

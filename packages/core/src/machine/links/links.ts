@@ -5,9 +5,11 @@ import { networkPorts } from '../networkPorts'
 import {
   ethernetBytesPerSecond,
   pcieBytesPerSecond,
-  SATA_BYTES_PER_SECOND,
-  USB_BYTES_PER_SECOND,
+  NEWEST_SATA,
+  sataBytesPerSecond,
+  usbBytesPerSecond,
   USUAL_DRIVE_BYTES_PER_SECOND,
+  USUAL_USB_BITS_PER_SECOND,
 } from '../linkRates'
 import type { Piece, PiecesByKind, PieceId } from '../piece'
 import type { DataCable } from '../wiring/connectorAllocator'
@@ -64,7 +66,7 @@ export function linksOf(given: LinksGiven): Links {
     const host = cable && hosts.get(cable.hostId)
     if (drive?.dataSheet.kind !== 'drive' || !cable || !host) continue
     const own = driveLinks(drive as Piece<'drive'>, host.host, connector)
-    const wide = sharedLink(cable, host.host, connector)
+    const wide = sharedLink(cable, host.host, connector, given)
     if (wide) shared.set(wide.id, wide)
     links.push(...own)
     const nearest = [...own.map(({ id }) => id), ...(wide ? [wide.id] : [])]
@@ -148,9 +150,7 @@ function placeWays(given: LinksGiven): Map<PieceId, Way> {
       kind: 'USB',
       id: `USB ${id}`,
       name: `USB · ${piece.dataSheet.model}`,
-      bytesPerSecond: USB_BYTES_PER_SECOND,
-      reason: '5 Gb/s USB assumed',
-      known: false,
+      ...usbRate(given.pieces.board?.[0], piece),
       partIds: [id],
     }
     ways.set(id, { own: [link], way: [link.id, CHIPSET] })
@@ -199,8 +199,11 @@ function hostWays(
   for (const host of hosts) {
     const { id, pieceId, name, behindId, laneRates, lanes } = host
     const above = behindId === null ? undefined : hosts.find((one) => one.id === behindId)
+    const chip = chipLink(byId.get(pieceId))
+    const own = chip ? [chip] : []
+    const through = own.map((link) => link.id)
     if (!above) {
-      found.set(id, { host, own: [], way: wayOf(pieceId) ?? [] })
+      found.set(id, { host, own, way: [...through, ...(wayOf(pieceId) ?? [])] })
       continue
     }
     const up: Link = {
@@ -212,24 +215,94 @@ function hostWays(
       known: true,
       partIds: byId.has(pieceId) ? [pieceId] : [],
     }
-    found.set(id, { host, own: [up], way: [up.id, ...(wayOf(above.pieceId) ?? [])] })
+    const aboveChip = chipLink(byId.get(above.pieceId))
+    found.set(id, {
+      host,
+      own: [...own, up],
+      way: [
+        ...through,
+        up.id,
+        ...(aboveChip ? [aboveChip.id] : []),
+        ...(wayOf(above.pieceId) ?? []),
+      ],
+    })
   }
   return found
 }
 
+/** A controller whose own chip moves less than its ports and its slot; all that hangs on it goes through it. */
+function chipLink(piece: Piece | undefined): Link | null {
+  if (piece?.dataSheet.kind !== 'controller') return null
+  const { maxBytesPerSecond, model } = piece.dataSheet
+  if (maxBytesPerSecond === null) return null
+  return {
+    kind: 'controller',
+    id: `chip of ${piece.id}`,
+    name: `chip of ${model}`,
+    bytesPerSecond: maxBytesPerSecond,
+    reason: 'the most that its own chip moves, as its data sheet has it',
+    known: true,
+    partIds: [piece.id],
+  }
+}
+
 /** The cable to a plug behind which a chip shares the lanes: an enclosure, some backplanes. */
-function sharedLink({ ends, id }: DataCable, host: PortHost, connector: number): Link | null {
+function sharedLink(
+  { ends, id }: DataCable,
+  host: PortHost,
+  connector: number,
+  { byId, pieces }: LinksGiven,
+): Link | null {
   const [end] = ends
   if (!end?.isShared) return null
+  const box = end.plug === 'USB' && 'piece' in end.ref ? byId.get(end.ref.piece) : undefined
   const lanes = Math.min(host.lanes, end.lanes)
   return {
     kind: 'cable',
     id: `cable ${id}`,
     name: `cable to ${end.name}`,
-    bytesPerSecond: (host.laneRates[connector - 1] ?? 0) * lanes,
-    reason: end.plug === 'USB' ? '5 Gb/s USB assumed' : `${lanes} lanes, shared by all its bays`,
-    known: end.plug !== 'USB',
+    ...(box
+      ? usbRate(pieces.board?.[0], box)
+      : {
+          bytesPerSecond: (host.laneRates[connector - 1] ?? 0) * lanes,
+          reason: `${lanes} lanes, shared by all its bays`,
+          known: true,
+        }),
     partIds: [host.pieceId],
+  }
+}
+
+/**
+ * What a device on a USB port of the board has: the slower of the two ends. An end that no data sheet gives is taken
+ * as the slowest that is sold.
+ */
+function usbRate(
+  board: Piece<'board'> | undefined,
+  { dataSheet }: Piece,
+): Pick<Link, 'bytesPerSecond' | 'reason' | 'known'> {
+  const ends = [
+    { name: 'the board', bits: board?.dataSheet.usbBitsPerSecond ?? null },
+    {
+      name: dataSheet.model,
+      bits: 'usbBitsPerSecond' in dataSheet ? dataSheet.usbBitsPerSecond : null,
+    },
+  ].map(({ name, bits }) => ({
+    name,
+    known: bits !== null,
+    bits: bits ?? USUAL_USB_BITS_PER_SECOND,
+  }))
+  const [slower] = ends.sort(
+    (one, other) => one.bits - other.bits || Number(one.known) - Number(other.known),
+  )
+  const { bits, name, known } = slower ?? {
+    bits: USUAL_USB_BITS_PER_SECOND,
+    name: '',
+    known: false,
+  }
+  return {
+    bytesPerSecond: usbBytesPerSecond(bits),
+    reason: `USB of ${String(bits / 1e9)} Gb/s${known ? '' : `, assumed for ${name}`}`,
+    known,
   }
 }
 
@@ -256,8 +329,8 @@ function driveLinks(drive: Piece<'drive'>, host: PortHost, connector: number): L
   const rates = {
     SAS: lane,
     NVMe: pcieBytesPerSecond(drive.dataSheet.pcieGeneration ?? 3, host.lanes),
-    SATA: Math.min(lane, SATA_BYTES_PER_SECOND[3] ?? lane),
-    USB: Math.min(lane, USB_BYTES_PER_SECOND),
+    SATA: Math.min(lane, sataBytesPerSecond(NEWEST_SATA)),
+    USB: lane,
   }
   const speaks = plug ?? 'SATA'
   const own = rates[speaks]

@@ -1,4 +1,4 @@
-import { pcieBytesPerSecond, SATA_BYTES_PER_SECOND } from '../linkRates'
+import { NEWEST_SATA, pcieBytesPerSecond, sataBytesPerSecond } from '../linkRates'
 import type { Device, Place, PlacementProblem, Sharing } from './places'
 
 /** For each device the place it is in, by index; null without one, and nothing yet for those still to come. */
@@ -43,7 +43,7 @@ export function usedOf(
 
 export const rateOf = (device: Device, pcieGeneration: number, lanes: number): number =>
   device.kind === 'M.2' && device.speaks === 'SATA'
-    ? (SATA_BYTES_PER_SECOND[3] ?? 0)
+    ? sataBytesPerSecond(NEWEST_SATA)
     : pcieBytesPerSecond(Math.min(device.pcieGeneration, pcieGeneration), lanes)
 
 /** Lanes and generation that a device has where it is; null in a place that is dead. */

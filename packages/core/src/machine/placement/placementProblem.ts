@@ -60,7 +60,13 @@ export function placementProblem(
     if (given) passedOn.push(...placesOn(piece.id, given, devices.length))
     devices.push(deviceOf(piece, need, given, driveNeeds, pins ? pinOf(piece.id, paths) : null))
   }
-  const places = [...board.offers.flatMap((offer) => boardPlace(board.id, offer)), ...passedOn]
+  const cpuGeneration = Math.min(
+    ...(pieces.cpu ?? []).flatMap(({ dataSheet }) => dataSheet.pcieGeneration ?? []),
+  )
+  const places = [
+    ...board.offers.flatMap((offer) => boardPlace(board.id, offer, cpuGeneration)),
+    ...passedOn,
+  ]
   const counted = { slot: 0, 'M.2': 0 }
   for (const place of places) {
     if (place.giver === null) place.number = counted[place.kind] += 1
@@ -115,8 +121,14 @@ function pinOf(
 const NO_SOCKET = { key: null, carries: 'both', silencesSataPorts: 0 } as const
 const NO_SLOT = { physicalLanes: 0, openEnd: false, splitsInto: null } as const
 
-function boardPlace(pieceId: PieceId, offer: Offer): Place[] {
-  if (offer.kind === 'slot') return [{ ...NO_SOCKET, ...offer, pieceId, number: 0, giver: null }]
+/** @param cpuGeneration what comes from the CPU is no quicker than the CPU, whatever the board could do */
+function boardPlace(pieceId: PieceId, offer: Offer, cpuGeneration: number): Place[] {
+  const atMost = (generation: number, origin: Place['origin']): number =>
+    origin === 'CPU' ? Math.min(generation, cpuGeneration) : generation
+  if (offer.kind === 'slot') {
+    const pcieGeneration = atMost(offer.pcieGeneration, offer.origin)
+    return [{ ...NO_SOCKET, ...offer, pcieGeneration, pieceId, number: 0, giver: null }]
+  }
   if (offer.kind !== 'M.2') return []
   return [
     {
@@ -126,7 +138,10 @@ function boardPlace(pieceId: PieceId, offer: Offer): Place[] {
       number: 0,
       giver: null,
       electricalLanes: offer.lanes ?? USUAL_M2.lanes,
-      pcieGeneration: offer.pcieGeneration ?? USUAL_M2.pcieGeneration,
+      pcieGeneration: atMost(
+        offer.pcieGeneration ?? USUAL_M2.pcieGeneration,
+        offer.origin ?? 'chipset',
+      ),
       origin: offer.origin ?? 'chipset',
     },
   ]

@@ -1,7 +1,12 @@
 import { type DataPlug, DRIVES_PER_DATA_PLUG } from '../../catalogue/plugs'
 import type { DataPortsOffer } from '../../catalogue/offers'
 import type { PortRef } from '../../design/pathChoices'
-import { SATA_BYTES_PER_SECOND, sasBytesPerSecond, USB_BYTES_PER_SECOND } from '../linkRates'
+import {
+  sasBytesPerSecond,
+  sataBytesPerSecond,
+  usbBytesPerSecond,
+  USUAL_USB_BITS_PER_SECOND,
+} from '../linkRates'
 import { inKindOrder, type Piece, type PiecesByKind, type PieceId } from '../piece'
 
 /** Something that drives are attached to: connectors of one kind on one piece. */
@@ -60,8 +65,6 @@ export function portHosts(pieces: PiecesByKind, given: HostsGiven): PortHost[] {
 const portsOf = ({ offers }: Piece): DataPortsOffer[] =>
   offers.filter((offer) => offer.kind === 'data port')
 
-const sataRate = (generation: number): number => SATA_BYTES_PER_SECOND[generation] ?? 0
-
 function hostOf(
   piece: Piece,
   { plug, takesSas, takesNvme, sataGenerations }: DataPortsOffer,
@@ -75,7 +78,7 @@ function hostOf(
     takesSas: takesSas === true,
     takesNvme: takesNvme === true,
     laneRates: sataGenerations.map((generation) =>
-      takesSas === true ? sasBytesPerSecond(plug) : sataRate(generation),
+      takesSas === true ? sasBytesPerSecond(plug) : sataBytesPerSecond(generation),
     ),
     lanes: plug === null ? 1 : DRIVES_PER_DATA_PLUG[plug],
     behindId: null,
@@ -128,7 +131,9 @@ function boardHosts(board: Piece<'board'>, given: HostsGiven): PortHost[] {
       plug: 'USB',
       takesSas: false,
       takesNvme: false,
-      laneRates: Array<number>(usbLeft).fill(USB_BYTES_PER_SECOND),
+      laneRates: Array<number>(usbLeft).fill(
+        usbBytesPerSecond(board.dataSheet.usbBitsPerSecond ?? USUAL_USB_BITS_PER_SECOND),
+      ),
       lanes: 1,
       behindId: null,
     },

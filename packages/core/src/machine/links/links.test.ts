@@ -1,0 +1,120 @@
+import { demoDesign, demoPart } from '../../../fixtures/demo'
+import { driveIdsOf, withPart } from '../../../fixtures/ruleTable'
+import type { Design } from '../../design/design'
+import { changeSheet } from '../../design/edits/changeSheet'
+import { groupDrives } from '../../design/edits/groupDrives'
+import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
+import { newDesign } from '../../design/newDesign'
+import { scenarioRates } from '../../paths/scenarioRates'
+import { scrub } from '../../paths/scenarios/scrub'
+import { laneBudget } from '../laneBudget'
+import { resolveMachine } from '../resolveMachine'
+import type { Link } from './link'
+
+const HOUR = 3_600
+const cabin = demoDesign('cabin-archive')
+
+const linksOf = (design: Design, kind: Link['kind']): Link[] =>
+  resolveMachine(design).links.filter((link) => link.kind === kind)
+
+/** Four drives of one kind in a box on USB, in a pool. */
+function box(boardBits: number | null, boxBits: number | null): Design {
+  const parts = withPart(
+    withPart(withPart(newDesign('box'), 'pellworth-drystone-2u12'), 'tindrel-middle-m', {
+      usbBitsPerSecond: boardBits,
+    }),
+    'pellworth-annex-4',
+    { usbBitsPerSecond: boxBits },
+  )
+  const bays = [1, 2, 3, 4].map((bay) => `enclosure-1/${bay}`)
+  const filled = putDrivesInBays(parts, demoPart('quillon-keep-12'), bays)
+  return groupDrives(filled, [{ kind: 'raidz1', driveIds: driveIdsOf(filled) }])
+}
+
+describe('USB', () => {
+  test.each([
+    [10e9, 10e9, 1_067, true],
+    [10e9, 5e9, 440, true],
+    [5e9, 20e9, 440, true],
+    [20e9, 20e9, 2_133, true],
+    // Of two ends the one that nobody gives is taken as the slowest that is sold.
+    [10e9, null, 440, false],
+    [null, 20e9, 440, false],
+  ])('a board of %p and a box of %p bit/s move %i MB/s', (board, ofBox, mb, known) => {
+    const [link] = linksOf(box(board, ofBox), 'cable')
+    expect(Math.round((link?.bytesPerSecond ?? 0) / 1e6)).toBe(mb)
+    expect(link?.known).toBe(known)
+  })
+
+  test('a quicker box is scrubbed in less time', () => {
+    const hours = [5e9, 10e9].map((bits) => {
+      const design = box(bits, bits)
+      return (scenarioRates(design, resolveMachine(design), scrub).seconds ?? 0) / HOUR
+    })
+    // By hand: 4 × 12 TB over 440 MB/s is 30.3 h. Over 1,067 MB/s each drive would have 267, more than its own 245.
+    expect(hours[0]).toBeCloseTo(30.3, 0)
+    expect(hours[1]).toBeLessThan(20)
+  })
+})
+
+test('a card in an M.2 socket has the lanes that its data sheet gives', () => {
+  const at = (lanes: number | null): number | undefined =>
+    linksOf(
+      withPart(withPart(newDesign('nub'), 'tindrel-middle-m'), 'lockrow-nub-5', { lanes }),
+      'M.2',
+    )[0]?.bytesPerSecond
+  expect(at(4)).toBeCloseTo(4 * 984.6e6 * 0.85, -3)
+  expect(at(1)).toBeCloseTo(984.6e6 * 0.85, -3)
+  // Two where nobody gives them.
+  expect(at(null)).toBeCloseTo(2 * 984.6e6 * 0.85, -3)
+})
+
+test('a controller moves no more than its own chip', () => {
+  const card = cabin.snapshots.find(({ sheet }) => sheet.kind === 'controller')?.id ?? ''
+  const slow = changeSheet(cabin, card, { maxBytesPerSecond: 1_200e6 })
+  const { bytesPerSecond, narrowest } = scenarioRates(slow, resolveMachine(slow), scrub)
+  expect(bytesPerSecond).toBeCloseTo(1_200e6, 0)
+  expect(narrowest).toMatchObject({ kind: 'controller', name: 'chip of Sixteen' })
+  expect(linksOf(cabin, 'controller')).toEqual([])
+})
+
+test('a slot of the CPU is no quicker than the CPU', () => {
+  const generation = (pcieGeneration: number | null) => {
+    const design = withPart(
+      withPart(withPart(newDesign('five'), 'tindrel-calm-ceb'), 'varnholt-five-16', {
+        pcieGeneration,
+      }),
+      'lockrow-fast-16',
+    )
+    return resolveMachine(design).placement.placed.map((one) => one.pcieGeneration)
+  }
+  expect(generation(null)).toEqual([4])
+  expect(generation(3)).toEqual([3])
+})
+
+describe('the lanes of the CPU', () => {
+  test('as a board gives them to its places', () => {
+    const watch = withPart(newDesign('watch'), 'tindrel-watch-atx')
+    expect(laneBudget(resolveMachine(watch))).toEqual({
+      places: [
+        { kind: 'slot', number: 1, lanes: 8 },
+        { kind: 'slot', number: 2, lanes: 8 },
+        { kind: 'slot', number: 3, lanes: 16 },
+      ],
+      chipsetLanes: 4,
+      cpuLanes: null,
+    })
+    expect(laneBudget(resolveMachine(newDesign('empty')))).toBeNull()
+  })
+
+  test('those that fall, and of all CPUs together', () => {
+    const sharing = [{ inUse: 'slot-2', loses: 'slot-3', lanesLeft: 8 }]
+    const two = ['varnholt-rack-12', 'varnholt-rack-12'].reduce(
+      (design, slug) => withPart(design, slug),
+      withPart(newDesign('twin'), 'tindrel-twin-eeb', { sharing }),
+    )
+    const budget = laneBudget(resolveMachine(two))
+    expect(budget?.places.map(({ lanes }) => lanes)).toEqual([16, 8, 8, 8])
+    expect(budget?.cpuLanes).toBe(80)
+  })
+})
