@@ -18,7 +18,7 @@ const CORE = {
   network: BELOW_POOL,
   fit: BELOW_POOL,
   // What a kind of work reads depends on how the pool is laid out.
-  paths: [...BELOW_POOL, 'pool'],
+  paths: [...BELOW_POOL, 'pool', 'network'],
   judging: BELOW_JUDGING,
   limits: [...BELOW_JUDGING, 'judging'],
   // A rule speaks of the limit that it reads.

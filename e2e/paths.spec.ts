@@ -35,7 +35,7 @@ test('the way of a drive, the narrow link by name, and another kind of work', as
   )
   await page.getByRole('button', { name: 'All ways' }).click()
   await page.locator('[data-end="drive-5"]').focus()
-  await expect(page.getByRole('row', { name: /^port 2 of Sixteen/ })).toContainText('600 MB/s')
+  await expect(page.getByRole('row', { name: /^port 2 of Sixteen/ })).toContainText('552 MB/s')
 
   await page.getByRole('button', { name: 'Rebuild of one drive' }).click()
   await page.getByRole('combobox', { name: 'of group' }).selectOption({ label: 'B, 6 drives' })
@@ -52,10 +52,10 @@ test('what would widen it, by how much, and done with one key', async ({
   const main = await openPaths(page, house, 'Cabin archive')
   await page.getByRole('button', { name: 'Readers', exact: true }).click()
   const offer = page.getByRole('button', { name: /^Ten added/ })
-  await expect(offer).toContainText('× 11')
+  await expect(offer).toContainText('× 10')
   await offer.focus()
   await page.keyboard.press('Enter')
-  await expect(main).toContainText('1,253 MB/s together')
+  await expect(main).toContainText('1,139 MB/s together')
   await expect(saved(page)).toContainText('revision 2')
   await page.keyboard.press('Control+z')
   await expect(main).toContainText('114 MB/s together')
@@ -134,7 +134,7 @@ test('the network: ports, readers over joined ports, and copy times', async ({
   await openDesign(page, house, 'Warm-room shelf')
   await page.locator('body').press('n')
   const main = page.getByRole('main', { name: 'Network' })
-  await expect(main.getByRole('row', { name: /^Plain ITX/ }).first()).toContainText('125 MB/s')
+  await expect(main.getByRole('row', { name: /^Plain ITX/ }).first()).toContainText('119 MB/s')
   await page.locator('[data-part="wickmere-four"]').click()
   await expect(main.getByRole('heading', { name: /^Readers at once/ })).toContainText('joined')
   // One reader never gets more than one link, however many are joined.
@@ -143,4 +143,60 @@ test('the network: ports, readers over joined ports, and copy times', async ({
   await expect(times.getByRole('row', { name: /^a project of 100 GB/ })).toContainText('14.6 min')
   await page.getByRole('radio', { name: /9,000 bytes/ }).check()
   await expect(times.getByRole('row', { name: /^a project of 100 GB/ })).toContainText('14 min')
+})
+
+test('machines that read: each with its own link, a cable of its own with its addresses, and what it gets', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await page.locator('body').press('n')
+  const main = page.getByRole('main', { name: 'Network' })
+  await page.locator('[data-part="wickmere-ten"]').click()
+  const readers = main.getByRole('region', { name: 'Machines that read' })
+  await readers.getByRole('button', { name: 'Add a machine' }).click()
+  await readers.getByLabel('Name').fill('Cutting desk')
+  await expect(readers.getByRole('listitem')).toContainText(
+    'limited by the network port of Cutting desk (1 Gb/s)',
+  )
+  await readers.getByRole('combobox', { name: 'Reached' }).click()
+  await page.getByRole('option', { name: 'by its own cable' }).click()
+  await readers.getByRole('combobox', { name: 'Port of this machine' }).click()
+  await page.getByRole('option', { name: /^Ten, port 1/ }).click()
+  await readers.getByRole('combobox', { name: 'Its link' }).click()
+  await page.getByRole('option', { name: '10 Gb/s' }).click()
+  await readers.getByLabel('Cable').fill('60')
+  await expect(readers.getByRole('listitem')).toContainText(
+    '60 m: copper, category 6A, up to 100 m.',
+  )
+  await expect(readers.getByRole('img')).toHaveAccessibleName(
+    /Cutting desk straight to port 1 of Ten/,
+  )
+  const plan = main.getByRole('region', { name: 'Addresses of direct cables' })
+  await expect(plan.getByRole('row', { name: /^Cutting desk/ })).toContainText('10.2.0.110.2.0.2')
+  const own = plan.getByLabel('Networks in the house')
+  await own.fill('10.2.0.0/99')
+  await expect(plan).toContainText('10.2.0.0/99 is no network')
+  await own.fill('10.2.0.0/16')
+  await expect(plan.getByRole('row', { name: /^Cutting desk/ })).toContainText('10.3.0.1')
+  await readers.getByRole('button', { name: 'Remove Cutting desk' }).click()
+  await expect(plan).toHaveCount(0)
+})
+
+test('a port is taken out of those that are joined', async ({ house, quietPage: page }) => {
+  await openDesign(page, house, 'Cabin archive')
+  await page.locator('body').press('n')
+  const ports = page.getByRole('region', { name: 'Network ports' })
+  await expect(ports).toContainText(
+    'Ports of a switch: 3 (1 of this machine, 1 of the machines that read, 1 for Wi-Fi)',
+  )
+  await page.locator('[data-part="wickmere-four"]').click()
+  await expect(ports).toContainText('It must join ports too.')
+  const first = ports.getByRole('combobox', { name: 'What port 1 of Four is for' })
+  await first.click()
+  await page.getByRole('option', { name: 'an address of its own' }).click()
+  await expect(first).toHaveText('an address of its own')
+  await expect(page.getByRole('heading', { name: /^Readers at once/ })).toContainText(
+    '3 ports of 1 Gb/s joined',
+  )
 })

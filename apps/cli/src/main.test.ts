@@ -172,6 +172,67 @@ test('evaluate keeps the fields it had and adds facts, statuses and what is stil
   )
 })
 
+test('evaluate tells rates of each pool, of readers and of each reader of the brief, and addresses of direct cables', async () => {
+  const cabin = join('demo', 'designs', 'cabin-archive.json')
+  const reader = {
+    id: 'reader-9',
+    name: 'Desk',
+    way: 'direct',
+    bitsPerSecond: 1e9,
+    port: { pieceId: 'board-1', number: 1 },
+  }
+  const edits = [{ do: 'put-reader', reader }]
+  const { out: design } = await flint(['apply', cabin, '-'], JSON.stringify(edits))
+  const { out } = await flint(['evaluate', '-'], design)
+  const { rates, network } = JSON.parse(out) as {
+    rates: {
+      pools: Record<string, unknown>[]
+      readers: { readers: number; eachBytesPerSecond: number; togetherBytesPerSecond: number }[]
+      ofTheBrief: Record<string, unknown>[]
+    }
+    network: Record<string, unknown>
+  }
+  expect(rates.pools).toEqual([
+    {
+      poolId: 'pool-1',
+      name: 'plates',
+      // Common practice, no source: a disk takes its size over three quarters of its outer rate.
+      scrub: {
+        bytesPerSecond: 12 * 250e6,
+        hours: expect.closeTo(12_000_138_625_024 / (0.75 * 250e6) / 3_600, 1) as number,
+        hoursToday: expect.any(Number) as number,
+        narrowest: { name: 'Keep 12', reason: 'at its outer edge' },
+      },
+      rebuild: expect.objectContaining({ bytesPerSecond: 250e6 }) as object,
+      copyIn: expect.objectContaining({ narrowest: expect.any(Object) as object }) as object,
+    },
+  ])
+  const one = rates.readers.find(({ readers }) => readers === 1)
+  // The first of them: 2.5 Gb/s of its own, through the port of 1 Gb/s.
+  expect(one?.eachBytesPerSecond).toBeCloseTo(113.9e6, -5)
+  expect(one?.togetherBytesPerSecond).toBe(one?.eachBytesPerSecond)
+  expect(rates.ofTheBrief).toContainEqual(
+    expect.objectContaining({
+      name: 'Desk',
+      poolId: 'pool-1',
+      sentence:
+        'Alone 114 MB/s, limited by the network port of Middle M (1 Gb/s); the pool could give 2,000 MB/s.',
+    }),
+  )
+  expect(network).toMatchObject({
+    ports: [{ pieceId: 'board-1', number: 1, bitsPerSecond: 1e9, use: 'single' }],
+    addressPlan: [
+      {
+        readerId: 'reader-9',
+        block: '10.2.0.0/30',
+        serverAddress: '10.2.0.1',
+        readerAddress: '10.2.0.2',
+        mask: '255.255.255.252',
+      },
+    ],
+  })
+})
+
 describe('apply', () => {
   const cabin = join('demo', 'designs', 'cabin-archive.json')
 

@@ -38,6 +38,7 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   const snapshots = recorder.source(() => now().design.snapshots)
   const pools = recorder.source(() => now().design.pools)
   const paths = recorder.source(() => now().design.paths)
+  const network = recorder.source(() => now().design.network)
   const briefNow = recorded(recorder, fieldsOf(brief), () => now().design.brief)
   const rulesNow = recorded(recorder, fieldsOf(houseRules), () => now().design.houseRules)
   const machine = machineView(recorder, () => now().machine)
@@ -72,6 +73,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     },
     get paths() {
       return paths()
+    },
+    get network() {
+      return network()
     },
     get machineUnpinned() {
       return machineUnpinned()

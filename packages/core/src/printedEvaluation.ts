@@ -12,6 +12,7 @@ import type { CostFigure } from './money/billOfMaterials'
 import type { CapacityFigure } from './pool/designCapacity'
 import { poolProblemWords } from './pool/poolProblem'
 import type { PowerFigure } from './power/idlePower'
+import { printedNetwork, printedRates } from './printedRates'
 import { choiceText } from './stillToChoose/choiceText'
 import { upperFirst } from './units/firstLetter'
 import type { Formatter } from './units/formatter'
@@ -53,6 +54,8 @@ export function printedEvaluation(
       return { pieceId, missing, codes, text: missingWords(missing, words) }
     }),
     isDone,
+    rates: printedRates(design, machine, format),
+    network: printedNetwork(design, machine),
   }
 }
 

@@ -18,6 +18,7 @@ import { nicKind } from './kinds/nic'
 import { placeKind } from './kinds/place'
 import { riserKind } from './kinds/riser'
 import { supplyKind } from './kinds/supply'
+import { switchKind } from './kinds/switch'
 import { upsKind } from './kinds/ups'
 import type { PartKindDefinition } from './partKindDefinition'
 
@@ -48,6 +49,7 @@ export const partKinds = {
   boot: bootKind,
   riser: riserKind,
   mounting: mountingKind,
+  switch: switchKind,
 } satisfies Record<string, AnyKind>
 
 export type PartKind = keyof typeof partKinds

@@ -75,6 +75,13 @@ export const firmwareNeeds = maybe(
 /** How fast USB is, as it is sold: 5e9 for what was once called 3.0. */
 export const usbBitsPerSecond = maybe(z.number().positive().max(1e12))
 
+/** Equal network ports of one piece. */
+export const networkPort = z.strictObject({
+  plug: z.enum(['RJ45', 'SFP+', 'SFP28']),
+  bitsPerSecond: z.number().positive().max(1e12),
+  count: z.int().min(1).max(64),
+})
+
 /** Generation of a PCI Express link. */
 export const pcieGeneration = z.int().min(1).max(7)
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { currencyCode, minorUnits } from '../catalogue/sheetFields'
+import { MOST_READERS, reader } from './readers'
 
 const bytes = z.int().min(0).max(1e18)
 
@@ -49,6 +50,8 @@ export const brief = z.strictObject({
   /** People or programs that read at the same time, and the rate each needs. */
   readersAtOnce: z.int().min(0).max(1_000).default(0),
   readerBytesPerSecond: z.number().min(0).max(1e12).default(0),
+  /** Those of them who have a link of their own; the others take whatever the machine gives. */
+  readers: z.array(reader).max(MOST_READERS).default([]),
   currency: currencyCode,
   /** Price of a kilowatt-hour in minor units; fractions of a cent are usual. */
   pricePerKilowattHourMinor: z.number().min(0).max(100_000),
@@ -100,6 +103,7 @@ export const EMPTY_BRIEF: Brief = {
   horizonYears: 3,
   readersAtOnce: 0,
   readerBytesPerSecond: 0,
+  readers: [],
   currency: 'EUR',
   pricePerKilowattHourMinor: 30,
   priceBands: [],

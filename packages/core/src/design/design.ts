@@ -6,9 +6,10 @@ import { documentId as id } from './pools/poolFields'
 import { type Group, type Pool, poolSchema } from './pools/pools'
 import { brief } from './brief'
 import { houseRules } from './houseRules'
+import { networkChoices } from './networkChoices'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
-export const DESIGN_VERSION = 6
+export const DESIGN_VERSION = 7
 
 /** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
 export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const
@@ -55,6 +56,7 @@ export const designSchema = z.strictObject({
   fitted: z.array(fittedPart).max(1_024),
   pools: z.array(poolSchema).max(64),
   paths: pathChoices.prefault({}),
+  network: networkChoices.prefault({}),
 })
 
 export type Design = z.infer<typeof designSchema>

@@ -2,6 +2,7 @@ import type { CataloguePart } from '../catalogue/partKinds'
 import { EMPTY_BRIEF } from './brief'
 import { DESIGN_FORMAT, DESIGN_VERSION, type Design } from './design'
 import { NO_CHOICES } from './pathChoices'
+import { NO_NETWORK_CHOICES } from './networkChoices'
 import { fitPart } from './edits/fitPart'
 import { DEFAULT_HOUSE_RULES } from './houseRules'
 
@@ -18,6 +19,7 @@ export function newDesign(name: string, parts: readonly CataloguePart[] = []): D
     fitted: [],
     pools: [],
     paths: NO_CHOICES,
+    network: NO_NETWORK_CHOICES,
   }
   return parts.reduce(fitPart, empty)
 }

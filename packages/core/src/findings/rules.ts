@@ -20,6 +20,8 @@ import { cpuSocket } from './core/cpuSocket'
 import { cpuTooHungry } from './core/cpuTooHungry'
 import { cpuWithoutCooler } from './core/cpuWithoutCooler'
 import { cpuWithoutSocket } from './core/cpuWithoutSocket'
+import { switchCannotJoin } from './network/switchCannotJoin'
+import { switchPortsShort } from './network/switchPortsShort'
 import { cpuLanesShort } from './core/cpuLanesShort'
 import { deadFreeSlots } from './core/deadFreeSlots'
 import { finsAcrossAirflow } from './core/finsAcrossAirflow'
@@ -202,6 +204,8 @@ export const rules = [
   drivesOnBoth,
   flashOnSlowPort,
   cpuLanesShort,
+  switchCannotJoin,
+  switchPortsShort,
   deadFreeSlots,
   staysOffAfterOutage,
   sataPortsDiffer,

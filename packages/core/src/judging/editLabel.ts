@@ -13,6 +13,7 @@ const BRIEF_FIELDS: Record<keyof Brief, string> = {
   horizonYears: 'how long it must last',
   readersAtOnce: 'the readers',
   readerBytesPerSecond: 'the rate of a reader',
+  readers: 'the readers',
   currency: 'the currency',
   pricePerKilowattHourMinor: 'the price of power',
   priceBands: 'the hours of power',
@@ -87,6 +88,10 @@ const labels: Labels = {
   'drop-all-pins': () => 'let all places be worked out',
   'drop-pins': () => 'drop these choices',
   'free-paths': () => 'let cables be worked out',
+  'use-port': () => 'say what a network port is for',
+  'own-blocks': () => 'say which addresses are in use',
+  'put-reader': ({ reader }) => `describe ${reader.name}`,
+  'remove-reader': () => 'remove a reader',
 }
 
 /**

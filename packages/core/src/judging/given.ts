@@ -2,6 +2,7 @@ import type { Brief } from '../design/brief'
 import type { Pool } from '../design/design'
 import type { LetteredGroup } from '../design/groupLetters'
 import type { HouseRules } from '../design/houseRules'
+import type { NetworkChoices } from '../design/networkChoices'
 import type { PathChoices } from '../design/pathChoices'
 import type { Machine } from '../machine/machine'
 import type { PlacedDevice } from '../machine/placement/placeDevices'
@@ -37,6 +38,7 @@ export interface Given extends Readonly<Measured> {
   readonly houseRules: Readonly<HouseRules>
   readonly pools: readonly Pool[]
   readonly paths: Readonly<PathChoices>
+  readonly network: Readonly<NetworkChoices>
   readonly machine: Machine
   /** The machine as it would be if the builder had fixed nothing about slots, ports and leads. */
   readonly machineUnpinned: Machine

@@ -243,7 +243,9 @@ describe('limits that a part of the values decides', () => {
     const [pool] = night.pools
     if (pool?.family !== 'scheduled-parity') throw new Error('another family')
     const { id, name, groups } = pool
-    const atOnce: Design['pools'] = [{ id, name, groups, family: 'dedicated-parity' }]
+    const atOnce: Design['pools'] = [
+      { id, name, groups, family: 'dedicated-parity', writesWithAllDrives: false },
+    ]
     expect(status({ ...night, pools: atOnce }, 'outage')).toBe('kept')
   })
 

@@ -37,7 +37,7 @@ export const outageLimit: Limit<'outage', Facts> = {
 }
 
 /** Hours to copy back what is away after the worst single failure; null when nothing can be copied yet. */
-function outageHours({ brief, pools, machine, bytesOf }: Given): Amount<'h'> | null {
+function outageHours({ brief, pools, network, machine, bytesOf }: Given): Amount<'h'> | null {
   const away = new Set(machine.awayIds)
   const total = dataNowBytes(brief)
   const worst = pools.reduce((most, pool) => {
@@ -55,7 +55,7 @@ function outageHours({ brief, pools, machine, bytesOf }: Given): Amount<'h'> | n
   if (worst === 0) return exactly(0, 'h')
   // Nobody has said what there is to copy back, so nobody knows how long it takes.
   if (total === 0) return exactly(0, 'h', [{ pieceId: null, field: 'data' }])
-  const { bytesPerSecond } = scenarioRates({ brief, pools }, machine, copyIn)
+  const { bytesPerSecond } = scenarioRates({ brief, pools, network }, machine, copyIn)
   if (bytesPerSecond === 0) return null
   return exactly(Math.min(worst, total) / bytesPerSecond / SECONDS_PER_HOUR, 'h')
 }

@@ -1,11 +1,11 @@
 import { demoDesign } from '../../fixtures/demo'
 import { withPart, without } from '../../fixtures/ruleTable'
+import { bundleRates } from './bundleRates'
 import { expectedLinks } from './expectedLinks'
 import { copyTimes } from './copyTimes'
 import type { Design } from '../design/design'
 import { type NetworkPort, networkPorts } from '../machine/networkPorts'
 import { resolveMachine } from '../machine/resolveMachine'
-import { readerRates } from './readerRates'
 
 const MB = 1e6
 const shelf = demoDesign('warm-room-shelf')
@@ -42,22 +42,29 @@ describe('joined links', () => {
     }
   })
 
-  // Common practice, no source: four links of 1 Gb/s gave four clients 105, 111, 87 and 77 MB/s at once, about
-  // 80 % of the sum, and never one client more than one link.
+  // Common practice, no source: four links of 1 Gb/s gave four clients 105, 111, 87 and 77 MB/s at once, 380 together,
+  // and never one client more than one link.
   test('four readers over four gigabit links lie between the average and the best', () => {
     const link = copyTimes(1, Infinity)[0]?.bytesPerSecond ?? 0
-    const four = readerRates(4, 4, link)
+    const four = bundleRates(4, 4, link)
     const seen = (105 + 111 + 87 + 77) * MB
-    expect(seen).toBeGreaterThan(four.togetherExpectedBytesPerSecond)
-    expect(seen).toBeLessThan(four.togetherAtBestBytesPerSecond)
-    expect(four.eachAtMostBytesPerSecond).toBe(link)
-    expect(readerRates(1, 4, link).togetherAtBestBytesPerSecond).toBe(link)
+    expect(seen).toBeGreaterThan(four.expectedBytesPerSecond)
+    expect(seen).toBeLessThan(four.bestBytesPerSecond)
+    expect(four.oneBytesPerSecond).toBe(link)
+    expect(four.worstBytesPerSecond).toBe(link)
+    expect(bundleRates(1, 4, link).bestBytesPerSecond).toBe(link)
+  })
+
+  test('when one of them fails, the others go on', () => {
+    // By hand: four flows on three links hit 3 × (1 − (2/3)⁴) = 2.407 of them.
+    expect(bundleRates(4, 4, 1).afterOneFailsBytesPerSecond).toBeCloseTo(2.407, 3)
+    expect(bundleRates(1, 4, 1).afterOneFailsBytesPerSecond).toBe(0)
   })
 
   test('the machine may give less than the links', () => {
-    expect(readerRates(4, 4, 100 * MB, 150 * MB)).toMatchObject({
-      eachAtMostBytesPerSecond: 100 * MB,
-      togetherAtBestBytesPerSecond: 150 * MB,
+    expect(bundleRates(4, 4, 100 * MB, 150 * MB)).toMatchObject({
+      oneBytesPerSecond: 100 * MB,
+      bestBytesPerSecond: 150 * MB,
     })
   })
 })

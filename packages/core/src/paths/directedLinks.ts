@@ -9,7 +9,7 @@ export type Direction = 'in' | 'out'
  * clause 28, full duplex. SATA and the heads of a drive do one thing at a time; cables of enclosures and USB are
  * counted so too, on the safe side.
  */
-const BOTH_WAYS: ReadonlySet<LinkKind> = new Set(['slot', 'M.2', 'chipset', 'network'])
+const BOTH_WAYS: ReadonlySet<LinkKind> = new Set(['slot', 'M.2', 'chipset', 'network', 'reader'])
 
 /** Links with their directions as ends of their own, for flows to load. */
 export interface DirectedLinks {

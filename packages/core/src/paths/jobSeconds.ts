@@ -1,9 +1,12 @@
+import type { Link } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
 import { directedLinks } from './directedLinks'
 import { jobSurfaces, type JobSurfaces } from './jobSurfaces'
 import { type Flow, maxMinFair } from './maxMinFair'
+import { loadedSurface } from './loadedSurface'
 import type { ScenarioDesign, ScenarioFlows } from './scenarios/scenario'
-import { surfaceSeconds } from './surfaceSeconds'
+import { type Surface, surfaceSeconds } from './surfaceSeconds'
+import { writeSurfaces } from './writeSurfaces'
 
 export interface JobSeconds {
   /** How long the job takes, with full pools where it goes over drives; null when it has no end. */
@@ -28,30 +31,40 @@ export interface FlowRate {
 export function jobSeconds(
   design: ScenarioDesign,
   machine: Machine,
-  { flows, bytesOf, surfacesOf }: ScenarioFlows,
+  { flows, links = [], surfacesOf, writesOf }: ScenarioFlows,
   rateOf: (flowId: string) => FlowRate,
 ): JobSeconds {
-  if (surfacesOf) {
-    const shareOf = sharesOfLinks(machine, flows)
-    const surfaces = jobSurfaces(design, machine)
-    const longest = (drives: JobSurfaces['full']): number | null => {
-      const all = [...surfacesOf].map(([id, driveIds]) => {
-        const { bytesPerSecond, isHeldByDrive } = rateOf(id)
-        const share = Math.max(isHeldByDrive ? 0 : bytesPerSecond, shareOf.get(id) ?? Infinity)
-        return surfaceSeconds(
-          driveIds.flatMap((driveId) => drives.get(driveId) ?? []),
-          share,
-        )
-      })
-      return longestOf(all)
-    }
-    const seconds = longest(surfaces.full)
-    const today = surfaces.today && longest(surfaces.today)
-    const isLess = today !== null && seconds !== null && today < seconds
-    return { seconds, secondsToday: isLess ? today : null }
+  if (!surfacesOf && !writesOf) return { seconds: null, secondsToday: null }
+  const shareOf = sharesOfLinks([...machine.links, ...links], flows)
+  const secondsOf = (id: string, surfaces: readonly Surface[]): number => {
+    const { bytesPerSecond, isHeldByDrive } = rateOf(id)
+    const share = Math.max(isHeldByDrive ? 0 : bytesPerSecond, shareOf.get(id) ?? Infinity)
+    return surfaceSeconds(surfaces, share)
   }
-  const all = [...(bytesOf ?? [])].map(([id, bytes]) => bytes / rateOf(id).bytesPerSecond)
-  return { seconds: longestOf(all), secondsToday: null }
+  if (writesOf) {
+    const all = [...writesOf].map(([id, write]) => {
+      const surfaces = writeSurfaces(machine, write)
+      return surfaces ? secondsOf(id, surfaces) : Infinity
+    })
+    return { seconds: longestOf(all), secondsToday: null }
+  }
+  const surfaces = jobSurfaces(design, machine)
+  const longest = (drives: JobSurfaces['full']): number | null =>
+    longestOf(
+      [...(surfacesOf ?? [])].map(([id, loads]) =>
+        secondsOf(
+          id,
+          loads.flatMap(({ driveId, load }) => {
+            const surface = drives.get(driveId)
+            return surface ? [loadedSurface(surface, load)] : []
+          }),
+        ),
+      ),
+    )
+  const seconds = longest(surfaces.full)
+  const today = surfaces.today && longest(surfaces.today)
+  const isLess = today !== null && seconds !== null && today < seconds
+  return { seconds, secondsToday: isLess ? today : null }
 }
 
 /** Null without a job, and for one that never ends. */
@@ -64,8 +77,11 @@ function longestOf(seconds: readonly number[]): number | null {
 const MORE_THAN_ANY = 1e15
 
 /** What each flow could have of the links if no drive held any back. */
-function sharesOfLinks(machine: Machine, flows: readonly Flow[]): ReadonlyMap<string, number> {
-  const { capacityOf: capacities, linkOf } = directedLinks(machine.links)
+function sharesOfLinks(
+  links: readonly Link[],
+  flows: readonly Flow[],
+): ReadonlyMap<string, number> {
+  const { capacityOf: capacities, linkOf } = directedLinks(links)
   const capacityOf = new Map(
     [...capacities].map(([name, capacity]) => [
       name,

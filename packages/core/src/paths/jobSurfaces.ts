@@ -1,14 +1,12 @@
-import type { DriveSheet } from '../catalogue/kinds/drive'
 import { dataNowBytes } from '../design/brief'
-import type { Pool } from '../design/design'
 import type { PieceId } from '../machine/piece'
 import { driveSizes } from '../machine/driveSizes'
 import { type Machine, piecesOf } from '../machine/machine'
-import { USUAL_DRIVE_BYTES_PER_SECOND } from '../machine/linkRates'
 import { familyOf } from '../pool/families'
-import { PoolError } from '../pool/poolError'
+import { poolCapacity } from './poolCapacity'
 import type { ScenarioDesign } from './scenarios/scenario'
-import { DISK_INNER_SHARE, type Surface } from './surfaceSeconds'
+import { driveSurface } from './driveSurface'
+import type { Surface } from './surfaceSeconds'
 
 /** The drives of a job, when the pools are full and as they are filled today. */
 export interface JobSurfaces {
@@ -26,7 +24,7 @@ export interface JobSurfaces {
 export function jobSurfaces({ pools, brief }: ScenarioDesign, machine: Machine): JobSurfaces {
   const bytesOf = driveSizes(machine)
   const sheets = new Map(piecesOf(machine, 'drive').map(({ id, dataSheet }) => [id, dataSheet]))
-  const capacities = pools.map((pool) => ({ pool, capacity: capacityOf(pool, bytesOf) }))
+  const capacities = pools.map((pool) => ({ pool, capacity: poolCapacity(pool, bytesOf) }))
   const available = capacities.reduce(
     (sum, { capacity }) => sum + (capacity?.availableBytes ?? 0),
     0,
@@ -39,12 +37,10 @@ export function jobSurfaces({ pools, brief }: ScenarioDesign, machine: Machine):
     for (const driveId of pool.groups.flatMap(({ driveIds }) => driveIds)) {
       const sheet = sheets.get(driveId)
       if (!sheet) continue
-      const { capacityBytes: sizeBytes } = sheet
+      const stranded = capacity?.strandedByDrive[driveId] ?? 0
       const surface = {
-        sizeBytes,
-        outerBytesPerSecond: sheet.outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND,
-        innerShare: innerShareOf(sheet),
-        jobBytes: Math.max(0, sizeBytes - (capacity?.strandedByDrive[driveId] ?? 0)),
+        ...driveSurface(sheet),
+        jobBytes: Math.max(0, sheet.capacityBytes - stranded),
       }
       full.set(driveId, surface)
       const share = readsOnlyStored ? (fill ?? 1) : 1
@@ -52,24 +48,4 @@ export function jobSurfaces({ pools, brief }: ScenarioDesign, machine: Machine):
     }
   }
   return { full, today: fill === null ? null : today }
-}
-
-/** What is left of a drive's outer rate at its inner edge: as its data sheet has it, or as disks usually do. */
-function innerShareOf({
-  medium,
-  outerRateBytesPerSecond: outer,
-  innerRateBytesPerSecond: inner,
-}: DriveSheet): number {
-  if (medium === 'flash') return 1
-  return outer === null || inner === null ? DISK_INNER_SHARE : Math.min(1, inner / outer)
-}
-
-/** Null for a pool that cannot be made: nobody knows what of its drives would be used. */
-function capacityOf(pool: Pool, bytesOf: ReadonlyMap<PieceId, number>) {
-  try {
-    return familyOf(pool).capacityOf(pool, bytesOf)
-  } catch (error) {
-    if (error instanceof PoolError) return null
-    throw error
-  }
 }

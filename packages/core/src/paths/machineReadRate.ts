@@ -1,32 +1,33 @@
-import type { Pool } from '../design/design'
+import type { Reader } from '../design/readers'
 import { directedLinks } from './directedLinks'
 import { maxMinFair } from './maxMinFair'
-import { networkFlows } from './networkFlows'
+import { fileFlows } from './fileFlows'
 import type { Link } from '../machine/links/link'
+import type { ScenarioDesign } from './scenarios/scenario'
 import type { Machine } from '../machine/machine'
 
 /**
- * What do drives, slots and chipset give some readers together, were the network ports endless?
+ * What do drives, slots and chipset give some readers together, were the network and their own links endless?
  *
  * @param card whether the slots of the network cards that are there count, or any card in a slot that carries it
  * @returns bytes a second; null without a pool, a network port or a drive that is reached
  * Four drives of 200 MB/s that all carry data give 800 MB/s.
  */
 export function machineReadRate(
-  design: { pools: readonly Pool[] },
+  design: Pick<ScenarioDesign, 'pools' | 'network'>,
   machine: Machine,
-  readers: number,
+  readers: readonly Reader[],
   card: 'as it is' | 'any' = 'as it is',
 ): number | null {
-  const flows = networkFlows(design, machine, readers)
+  const { flows, links } = fileFlows(design, machine, readers)
   if (flows.length === 0) return null
   const underDrives = new Set(machine.drivePaths.flatMap(({ links }) => links))
   const ofCards = new Set(
     machine.networkPaths.flatMap(({ links }) => links.filter((id) => !underDrives.has(id))),
   )
   const isEndless = ({ id, kind }: Link): boolean =>
-    kind === 'network' || (card === 'any' && ofCards.has(id))
-  const { capacityOf: capacities, linkOf } = directedLinks(machine.links)
+    kind === 'network' || kind === 'reader' || (card === 'any' && ofCards.has(id))
+  const { capacityOf: capacities, linkOf } = directedLinks([...machine.links, ...links])
   const capacityOf = new Map(
     [...capacities].map(([name, capacity]) => {
       const link = linkOf.get(name)

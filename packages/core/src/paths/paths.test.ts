@@ -11,7 +11,7 @@ import type { LinkKind } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
 
-const cabin = demoDesign('cabin-archive')
+const cabin = changeBrief(demoDesign('cabin-archive'), { readers: [] })
 const shelf = demoDesign('warm-room-shelf')
 const drawer = demoDesign('drawer-of-drives')
 

@@ -1,30 +1,57 @@
+import type { Reader } from '../design/readers'
+import type { Link } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
 import type { Missing } from '../units/amount'
+import { readersOf } from './readersOf'
 import { scenarioRates } from './scenarioRates'
 import type { ScenarioDesign } from './scenarios/scenario'
-import { readers } from './scenarios/readers'
+import { readers as readersScenario } from './scenarios/readers'
+
+export interface ReaderNow {
+  reader: Reader
+  /** While all of them read; 0 for one whom nothing reaches. */
+  bytesPerSecond: number
+  heldBackBy: Link | null
+  wantsBytesPerSecond: number
+}
 
 export interface ReadersNow {
   /** Network ports that anything can be read through. */
   ports: number
-  /** What the reader that has least gets, and all of them together; null where nothing can be read yet. */
-  eachBytesPerSecond: number | null
-  togetherBytesPerSecond: number | null
+  /** In their order; empty where nothing can be read yet. */
+  readers: ReaderNow[]
   /** Ports of boards and cards that no data sheet gives. */
   missing: Missing[]
 }
 
-/** What do so many readers get, all at once, over drives, slots and network ports? */
-export function readersNow(design: ScenarioDesign, machine: Machine, count: number): ReadersNow {
-  const { flows, bytesPerSecond } = scenarioRates(design, machine, readers, {
+/**
+ * What does each reader get while all of them read, over drives, slots, network ports and their own links?
+ *
+ * @param count how many; null for as many as the brief has
+ */
+export function readersNow(
+  design: ScenarioDesign,
+  machine: Machine,
+  count: number | null,
+): ReadersNow {
+  const { flows } = scenarioRates(design, machine, readersScenario, {
     groupId: null,
     readers: count,
+    poolId: null,
   })
-  const [slowest] = flows
+  const flowOf = new Map(flows.map((flow) => [flow.id, flow]))
+  const all = flows.length === 0 ? [] : readersOf(design.brief, count)
   return {
     ports: machine.networkPaths.length,
-    eachBytesPerSecond: slowest ? slowest.bytesPerSecond : null,
-    togetherBytesPerSecond: slowest ? bytesPerSecond : null,
+    readers: all.map((reader) => {
+      const flow = flowOf.get(reader.id)
+      return {
+        reader,
+        bytesPerSecond: flow?.bytesPerSecond ?? 0,
+        heldBackBy: flow?.heldBackBy ?? null,
+        wantsBytesPerSecond: reader.wantsBytesPerSecond ?? design.brief.readerBytesPerSecond,
+      }
+    }),
     missing: machine.inOrder.flatMap(({ id, kind, dataSheet, offers }): Missing[] => {
       if (kind === 'board' && 'networkPorts' in dataSheet && !dataSheet.networkPorts) {
         return [{ pieceId: id, field: 'networkPorts' }]

@@ -41,12 +41,12 @@ export interface ScenarioRates extends JobSeconds {
 export function scenarioRates(
   design: ScenarioDesign,
   machine: Machine,
-  scenario: Scenario,
+  scenario: Pick<Scenario, 'flowsOf'>,
   choice: ScenarioChoice = NO_CHOICE,
 ): ScenarioRates {
   const job = scenario.flowsOf(design, machine, choice)
   const { flows } = job
-  const { capacityOf, linkOf, nameOf } = directedLinks(machine.links)
+  const { capacityOf, linkOf, nameOf } = directedLinks([...machine.links, ...(job.links ?? [])])
   const { rateOf, heldBackBy, loadOf } = maxMinFair(capacityOf, flows)
   const sumOf = (rates: ReadonlyMap<string, number>): number =>
     [...rates.values()].reduce((sum, rate) => sum + rate, 0)
@@ -89,7 +89,9 @@ export function scenarioRates(
 function likeKind(link: Link | undefined): string {
   if (!link) return ''
   const { kind, id } = link
-  return kind === 'platter' || kind === 'port' || kind === 'network' ? kind : id
+  return kind === 'platter' || kind === 'port' || kind === 'network' || kind === 'reader'
+    ? kind
+    : id
 }
 
 /** The first of the kind that is named most often. */

@@ -11,7 +11,7 @@ import { scenarios } from './scenarios/scenarios'
 import { applyEdit } from '../design/edits/edit'
 import { speedUpEdit, speedUps } from './speedUps'
 
-const cabin = demoDesign('cabin-archive')
+const cabin = changeBrief(demoDesign('cabin-archive'), { readers: [] })
 const parts = demoParts()
 const scenarioOf = (id: string) => {
   const scenario = scenarios.find((one) => one.id === id)

@@ -7,6 +7,8 @@ export interface Surface {
   innerShare: number
   /** How much of it the job reads or writes; the rest is not touched. */
   jobBytes: number
+  /** For one that writes more slowly once so much was written; left out for others. */
+  slows?: { afterBytes: number; bytesPerSecond: number }
 }
 
 /**
@@ -39,12 +41,23 @@ interface SquaredRate {
  * // 200: three quarters of 2 bytes a second on average
  */
 export function surfaceSeconds(surfaces: readonly Surface[], linkBytesPerSecond: number): number {
-  const ends = [...new Set(surfaces.map(({ jobBytes }) => jobBytes))]
-    .filter((bytes) => bytes > 0)
+  const furthest = Math.max(0, ...surfaces.map(({ jobBytes }) => jobBytes))
+  const ends = [
+    ...new Set(
+      surfaces.flatMap(({ jobBytes, slows }) => [jobBytes, slows?.afterBytes ?? jobBytes]),
+    ),
+  ]
+    .filter((bytes) => bytes > 0 && bytes <= furthest)
     .sort((one, other) => one - other)
   let [from, seconds] = [0, 0]
   for (const to of ends) {
-    const rates = different(surfaces.filter(({ jobBytes }) => jobBytes >= to).map(squaredRate))
+    const there = surfaces.filter(({ jobBytes }) => jobBytes >= to)
+    const rates = different([
+      ...there.map(squaredRate),
+      ...there.flatMap(({ slows }) =>
+        slows && slows.afterBytes < to ? [{ at0: slows.bytesPerSecond ** 2, fall: 0 }] : [],
+      ),
+    ])
     if (linkBytesPerSecond < Infinity) rates.push({ at0: linkBytesPerSecond ** 2, fall: 0 })
     seconds += secondsBetween(from, to, rates)
     from = to

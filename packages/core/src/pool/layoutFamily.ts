@@ -32,7 +32,7 @@ export interface WriteHole {
   remedies: string[]
 }
 
-/** What one large file keeps busy while it is written, in full stripes where there are any. */
+/** What a stream of writes keeps busy. */
 export interface Writing {
   /** Members that carry it at the same time, without those that hold nothing but parity. */
   drives: 'all' | number
@@ -40,14 +40,18 @@ export interface Writing {
   loadEach: number
   /** The same of each drive that holds nothing but parity; 0 where it is not written, or there is none. */
   parityLoadEach: number
+  /** The same of every other member, which is read so that parity can be made anew; 0 where none is. */
+  othersLoadEach: number
 }
 
 /** How a pool behaves, for people who choose between families. */
 export interface Traits {
   /** Drives' worth of rate when one large file is read from the front. */
   streamingDrives: number
-  /** What one large file keeps busy while it is written. */
+  /** What one large file keeps busy while it is written, in full stripes where there are any. */
   writing: Writing
+  /** The same for changes inside files, in pieces smaller than a stripe, or that do not begin where one does. */
+  writingInPieces: Writing
   /** Drives that answer small reads at the same time. */
   randomDrives: number
   /** Drives that must spin to read one file of so many bytes. */

@@ -24,6 +24,19 @@ export function PoolSettings({ pool }: { pool: Pool }) {
           }}
         />
       )
+    case 'dedicated-parity':
+      return (
+        <label>
+          <input
+            type="checkbox"
+            checked={pool.writesWithAllDrives}
+            onChange={({ target }) => {
+              change({ writesWithAllDrives: target.checked })
+            }}
+          />{' '}
+          Writes spin all drives: quicker, and none sleeps
+        </label>
+      )
     case 'scheduled-parity':
       return (
         <NumberField

@@ -1,8 +1,7 @@
 import type { PartChoice } from '@flint/core/editing'
-import { machineReadRate, networkPorts, PACKET_BYTES } from '@flint/core/figures'
+import { machineReadRate, networkPorts, PACKET_BYTES, readersOf } from '@flint/core/figures'
 import { useState } from 'react'
 import { RearView } from '../../drawing/RearView'
-import planStyles from '../../drawing/plan.module.css'
 import { LensFrame } from '../../sheet/LensFrame'
 import { selectDesign, selectPointedFinding, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
@@ -10,9 +9,11 @@ import { Findings } from '../../tray/Findings'
 import { PartOffers } from '../../tray/PartOffers'
 import tray from '../../tray/tray.module.css'
 import { ChosenParts } from '../ChosenParts'
+import { AddressPlan } from './AddressPlan'
+import { BundleTable } from './BundleTable'
 import { CopyTimesTable } from './CopyTimesTable'
 import { PortsTable } from './PortsTable'
-import { ReadersTable } from './ReadersTable'
+import { ReadersSection } from './ReadersSection'
 import styles from './network.module.css'
 
 const CARDS: PartChoice = {
@@ -20,15 +21,23 @@ const CARDS: PartChoice = {
   noun: 'network card',
   takes: ({ kind }) => kind === 'nic',
 }
+const SWITCHES: PartChoice = {
+  title: 'Switches',
+  noun: 'switch',
+  takes: ({ kind }) => kind === 'switch',
+}
 
-/** Network ports, what several readers get over them, and how long copies take. */
+/** Somebody whose own link holds nothing back. */
+const ANYBODY = readersOf({ readers: [], readersAtOnce: 1 }, 1)
+
+/** The machines at the other end, network ports, what several readers get over them, and how long copies take. */
 export function NetworkLens() {
   const design = useAppSelector(selectDesign)
   const machine = useAppSelector(selectMachine)
   const pointed = useAppSelector(selectPointedFinding)
   const [packetBytes, setPacketBytes] = useState<number>(PACKET_BYTES.usual)
   const ports = networkPorts(machine.ofKind)
-  const machineBytesPerSecond = machineReadRate(design, machine, 1, 'any') ?? Infinity
+  const machineBytesPerSecond = machineReadRate(design, machine, ANYBODY, 'any') ?? Infinity
   const pointedPartIds = pointed?.partIds ?? []
   return (
     <LensFrame
@@ -39,42 +48,43 @@ export function NetworkLens() {
             <h2>{CARDS.title}</h2>
             <PartOffers {...CARDS} />
           </section>
+          <section className={tray.section}>
+            <h2>{SWITCHES.title}</h2>
+            <PartOffers {...SWITCHES} />
+          </section>
           <Findings />
         </>
       }
     >
-      <div className={planStyles.plan}>
-        <div className={styles.tables}>
-          <fieldset className={styles.packets}>
-            <legend className="only-for-readers">Largest packet</legend>
-            {Object.values(PACKET_BYTES).map((bytes) => (
-              <label key={bytes}>
-                <input
-                  type="radio"
-                  name="packets"
-                  checked={bytes === packetBytes}
-                  onChange={() => {
-                    setPacketBytes(bytes)
-                  }}
-                />{' '}
-                packets of {bytes.toLocaleString('en')} bytes
-                {bytes === PACKET_BYTES.jumbo &&
-                  ', which every switch and card on the way must take'}
-              </label>
-            ))}
-          </fieldset>
-          <PortsTable ports={ports} machine={machine} packetBytes={packetBytes} />
-          <ReadersTable ports={ports} packetBytes={packetBytes} />
-          <CopyTimesTable
-            ports={ports}
-            machineBytesPerSecond={machineBytesPerSecond}
-            packetBytes={packetBytes}
-          />
-          <ChosenParts choices={[CARDS]} pointedPartIds={pointedPartIds} />
-        </div>
-        <div className={planStyles.beside}>
-          <RearView machine={machine} pointedPartIds={pointedPartIds} />
-        </div>
+      <div className={styles.tables}>
+        <ReadersSection />
+        <AddressPlan />
+        <PortsTable packetBytes={packetBytes} />
+        <fieldset className={styles.packets}>
+          <legend className="only-for-readers">Largest packet</legend>
+          {Object.values(PACKET_BYTES).map((bytes) => (
+            <label key={bytes}>
+              <input
+                type="radio"
+                name="packets"
+                checked={bytes === packetBytes}
+                onChange={() => {
+                  setPacketBytes(bytes)
+                }}
+              />{' '}
+              packets of {bytes.toLocaleString('en')} bytes
+              {bytes === PACKET_BYTES.jumbo && ', which every switch and card on the way must take'}
+            </label>
+          ))}
+        </fieldset>
+        <BundleTable packetBytes={packetBytes} />
+        <CopyTimesTable
+          ports={ports}
+          machineBytesPerSecond={machineBytesPerSecond}
+          packetBytes={packetBytes}
+        />
+        <ChosenParts choices={[CARDS, SWITCHES]} pointedPartIds={pointedPartIds} />
+        <RearView machine={machine} pointedPartIds={pointedPartIds} />
       </div>
     </LensFrame>
   )

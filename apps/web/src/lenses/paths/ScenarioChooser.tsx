@@ -1,5 +1,5 @@
 import { letteredGroups } from '@flint/core/editing'
-import { type Scenario, type ScenarioChoice, scenarios } from '@flint/core/figures'
+import { readersOf, type Scenario, type ScenarioChoice, scenarios } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
@@ -33,7 +33,7 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
           {title}
         </button>
       ))}
-      {scenario.asks === 'group' && (
+      {scenario.asks.includes('group') && (
         <label className={styles.ask}>
           of group{' '}
           <select
@@ -51,16 +51,34 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
           </select>
         </label>
       )}
-      {scenario.asks === 'readers' && (
+      {scenario.asks.includes('pool') && design.pools.length > 1 && (
         <label className={styles.ask}>
-          readers{' '}
+          pool{' '}
+          <select
+            value={choice.poolId ?? ''}
+            onChange={({ target }) => {
+              onChoice({ ...choice, poolId: target.value || null })
+            }}
+          >
+            <option value="">{scenario.id === 'scrub' ? 'all of them' : 'as it comes'}</option>
+            {design.pools.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {scenario.asks.includes('readers') && (
+        <label className={styles.ask}>
+          {scenario.id === 'writers' ? 'writers' : 'readers'}{' '}
           <select
             value={choice.readers ?? ''}
             onChange={({ target }) => {
               onChoice({ ...choice, readers: target.value ? Number(target.value) : null })
             }}
           >
-            <option value="">as in the brief, {Math.max(1, design.brief.readersAtOnce)}</option>
+            <option value="">as in the brief, {readersOf(design.brief, null).length}</option>
             {Array.from({ length: MOST_READERS }, (_, index) => (
               <option key={index} value={index + 1}>
                 {index + 1}

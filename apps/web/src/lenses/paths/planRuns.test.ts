@@ -22,9 +22,9 @@ test('every cable is drawn from its plug to its port, with rate and load', () =>
   for (const { points, bytesPerSecond, share } of cables) {
     const port = drawing?.ports.find(({ at }) => at === points.at(-1))
     expect(port?.isTaken).toBe(true)
-    // Four lanes that SATA drives use at 600 MB/s, with four drives of 250.
-    expect(bytesPerSecond).toBe(4 * 600e6)
-    expect(share).toBeCloseTo(250 / 600, 9)
+    // Four lanes that SATA drives use at 552 MB/s, with four drives of 250.
+    expect(bytesPerSecond).toBe(4 * 552e6)
+    expect(share).toBeCloseTo(250 / 552, 9)
   }
 })
 

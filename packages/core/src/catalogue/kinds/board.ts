@@ -6,6 +6,7 @@ import {
   M2_KEYS,
   maybe,
   millimetres,
+  networkPort,
   pcieGeneration,
   sheetBase,
   shortText,
@@ -53,12 +54,6 @@ const fourLanePlug = z.strictObject({
   plug: z.enum(['SFF-8087', 'SFF-8643']),
   count: z.int().min(1).max(16),
   takesSas: z.boolean(),
-})
-
-const networkPort = z.strictObject({
-  plug: z.enum(['RJ45', 'SFP+', 'SFP28']),
-  bitsPerSecond: z.number().positive().max(1e12),
-  count: z.int().min(1).max(16),
 })
 
 export const boardSheet = z.strictObject({

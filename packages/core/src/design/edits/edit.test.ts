@@ -14,6 +14,28 @@ const four = ['drive-1', 'drive-2', 'drive-3', 'drive-4']
 /** Each kind of edit with what it is called. */
 const examples: [Edit, string][] = [
   [{ do: 'rename', name: 'Loft' }, 'rename the design'],
+  [
+    { do: 'use-port', port: { pieceId: 'board-1', number: 1 }, use: 'direct' },
+    'say what a network port is for',
+  ],
+  [{ do: 'own-blocks', blocks: ['192.168.7.0/24'] }, 'say which addresses are in use'],
+  [
+    {
+      do: 'put-reader',
+      reader: {
+        id: 'reader-1',
+        name: 'Desk',
+        way: 'switch',
+        bitsPerSecond: 2.5e9,
+        port: null,
+        poolId: null,
+        wantsBytesPerSecond: null,
+        metres: 12,
+      },
+    },
+    'describe Desk',
+  ],
+  [{ do: 'remove-reader', readerId: 'reader-1' }, 'remove a reader'],
   [{ do: 'write-notes', notes: 'by the window' }, 'write the notes'],
   [{ do: 'change-brief', change: { idleWattsLimit: 30 } }, 'change the watt limit'],
   [

@@ -3,10 +3,13 @@ import { cataloguePart } from '../../catalogue/partKinds'
 import { brief } from '../brief'
 import { type Design, fittedPart } from '../design'
 import { houseRules } from '../houseRules'
+import { addressBlock, PORT_USES } from '../networkChoices'
 import { bayId, leadRef, pathChoices, portRef, wiringEnd } from '../pathChoices'
 import { documentId as id } from '../pools/poolFields'
 import { poolSchema } from '../pools/pools'
+import { networkPortRef, reader } from '../readers'
 import { changeBrief, changeData, changeHouseRules, notePieces, renameDesign } from './changeFields'
+import { ownBlocks, putReader, removeReader, usePort } from './changeNetwork'
 import { changeOf } from './changeOf'
 import { changePool } from './changePool'
 import { changeSheet } from './changeSheet'
@@ -94,6 +97,15 @@ const singleEdits = [
   /** Lets go of what cannot be kept; `places`: cards and devices in slots and sockets. */
   z.strictObject({ do: z.literal('drop-pins'), places: z.boolean(), ports: ends, leads: ends }),
   z.strictObject({ do: z.literal('free-paths') }),
+  z.strictObject({
+    do: z.literal('use-port'),
+    port: networkPortRef,
+    use: z.enum(PORT_USES).nullable(),
+  }),
+  z.strictObject({ do: z.literal('own-blocks'), blocks: z.array(addressBlock).max(64) }),
+  /** A reader with the id of one that is there takes its place. */
+  z.strictObject({ do: z.literal('put-reader'), reader }),
+  z.strictObject({ do: z.literal('remove-reader'), readerId: id }),
 ] as const
 
 /** One edit as data, so that it can be sent, kept, told before it is made, and made by a script. */
@@ -167,5 +179,13 @@ export function applyEdit(design: Design, change: Edit): Design {
       return dropLostPins(design, change)
     case 'free-paths':
       return freePaths(design)
+    case 'use-port':
+      return usePort(design, change.port, change.use)
+    case 'own-blocks':
+      return ownBlocks(design, change.blocks)
+    case 'put-reader':
+      return putReader(design, change.reader)
+    case 'remove-reader':
+      return removeReader(design, change.readerId)
   }
 }

@@ -5,7 +5,12 @@ import type { PoolShape } from './poolShape'
 
 const fields = { ...poolFields, groups: z.array(groupOf(['parity', 'data'])).max(2) }
 
-const dedicated = z.strictObject({ ...fields, family: z.literal('dedicated-parity') })
+const dedicated = z.strictObject({
+  ...fields,
+  family: z.literal('dedicated-parity'),
+  /** Whether parity is made anew from all data drives, rather than from the old data and the old parity. */
+  writesWithAllDrives: z.boolean().default(false),
+})
 const scheduled = z.strictObject({
   ...fields,
   family: z.literal('scheduled-parity'),

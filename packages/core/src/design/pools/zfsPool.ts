@@ -98,6 +98,8 @@ export const zfsShape: PoolShape<ZfsDesignPool> = {
       const { minimumMembers, toleratesFailures, by } = redundancyOfVdev(group)
       const width = driveIds.length
       const tolerates = width < minimumMembers ? 0 : toleratesFailures(width)
-      return { groupIds: [id], driveIds, tolerates, by }
+      const set: FailureGroup = { groupIds: [id], driveIds, tolerates, by }
+      const hasSpares = group.kind === 'draid' && group.draid.spares > 0
+      return hasSpares ? { ...set, spreadSpareReads: group.draid.data } : set
     }),
 }

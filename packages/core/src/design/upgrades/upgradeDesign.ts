@@ -17,6 +17,9 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 5 keeps what the builder has fixed about slots, cables and leads; before, nothing was.
   4: (document) => document,
   5: toVersion6,
+  // Version 7 knows readers with links of their own, what network ports are for, and more fields on data sheets, which
+  // the schema fills in.
+  6: (document) => document,
 }
 
 /**

@@ -1,5 +1,6 @@
 import { found, lack } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import { upperFirst } from '../../units/firstLetter'
 import { type ReadersFacts, readersLimit } from '../../limits/readersLimit'
 
 /** The same, with what they get known. */
@@ -24,13 +25,16 @@ export const networkTooSlow: Rule<'network-too-slow', Facts> = {
     return [lack(missing, { partIds: missing.flatMap(({ pieceId }) => pieceId ?? []) })]
   },
   sentence: (facts, { format }) => {
-    const { readers, ports, togetherBytesPerSecond } = facts
+    const { readers, name, ports, togetherBytesPerSecond } = facts
     const [each, wanted] = format.apart(
       facts.eachBytesPerSecond,
       facts.wantedBytesPerSecond,
       format.rate,
     )
     const links = format.counted(ports, 'network port')
+    if (name !== null) {
+      return `${upperFirst(name)} wants ${wanted} and gets ${each} while all ${format.counted(readers, 'reader')} read.`
+    }
     return readers === 1
       ? `One reader wants ${wanted}; over drives and ${links} it gets ${each}. Joined ports never give one reader more than one of them.`
       : `${format.number(readers)} readers want ${wanted} each; over drives and ${links} the one that has least gets ${each}, all together ${format.rate(togetherBytesPerSecond)}.`

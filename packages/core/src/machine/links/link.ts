@@ -3,8 +3,8 @@ import type { NetworkPort } from '../networkPorts'
 
 /**
  * What a link is made of: the platters or cells of a drive, the lane it hangs on, a cable whose lanes are shared,
- * the way of an expander to its controller, a controller's own chip, a slot, an M.2 socket, USB, the chipset's way to the CPU, a network
- * port.
+ * the way of an expander to its controller, a controller's own chip, a slot, an M.2 socket, USB, the chipset's way to
+ * the CPU, a network port, the port or the radio of a reader.
  */
 export type LinkKind =
   | 'platter'
@@ -17,6 +17,7 @@ export type LinkKind =
   | 'USB'
   | 'chipset'
   | 'network'
+  | 'reader'
 
 export type LinkId = string
 

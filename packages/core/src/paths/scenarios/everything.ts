@@ -7,13 +7,14 @@ export const everything: Scenario = {
   id: 'everything',
   title: 'Scrub while all read',
   about: 'Every drive is scrubbed while every reader copies a file.',
-  asks: 'readers',
+  asks: ['readers'],
   flowsOf: (design, machine, choice) => {
     const [scrubbing, reading] = [scrub, readers].map(({ flowsOf }) =>
       flowsOf(design, machine, choice),
     )
     return {
       flows: [...(scrubbing?.flows ?? []), ...(reading?.flows ?? [])],
+      ...(reading?.links && { links: reading.links }),
       ...(scrubbing?.surfacesOf && { surfacesOf: scrubbing.surfacesOf }),
     }
   },

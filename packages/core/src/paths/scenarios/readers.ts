@@ -1,4 +1,5 @@
-import { networkFlows } from '../networkFlows'
+import { fileFlows } from '../fileFlows'
+import { readersOf } from '../readersOf'
 import type { Scenario } from './scenario'
 
 /** As many readers as are asked for, or as the brief names; one when it names none. */
@@ -6,9 +7,7 @@ export const readers: Scenario = {
   id: 'readers',
   title: 'Readers',
   about: 'Each reader copies one large file over the network.',
-  asks: 'readers',
-  flowsOf: (design, machine, { readers: count }) => ({
-    flows: networkFlows(design, machine, Math.max(1, count ?? design.brief.readersAtOnce)),
-    bytesOf: new Map(),
-  }),
+  asks: ['readers', 'pool'],
+  flowsOf: (design, machine, { readers: count, poolId }) =>
+    fileFlows(design, machine, readersOf(design.brief, count), 'read', poolId),
 }

@@ -6,15 +6,17 @@ import type { Scenario } from './scenario'
 export const scrub: Scenario = {
   id: 'scrub',
   title: 'Scrub',
-  about: 'Every drive of every pool is read at the same time.',
-  asks: null,
-  flowsOf: (design, machine) => {
+  about: 'Every drive of every pool, or of the chosen one, is read at the same time.',
+  asks: ['pool'],
+  flowsOf: (design, machine, { poolId }) => {
     const { drivePaths } = machine
     const directed = directedLinks(machine.links)
     const members = new Set(
-      design.pools.flatMap(({ groups }) =>
-        groups.flatMap(({ kind, driveIds }) => (kind === 'spare' ? [] : driveIds)),
-      ),
+      design.pools
+        .filter(({ id }) => poolId === null || id === poolId)
+        .flatMap(({ groups }) =>
+          groups.flatMap(({ kind, driveIds }) => (kind === 'spare' ? [] : driveIds)),
+        ),
     )
     const flows = drivePaths
       .filter(({ driveId }) => members.has(driveId))
@@ -23,6 +25,6 @@ export const scrub: Scenario = {
         uses: sharedUses(directed, [{ links, direction: 'in', share: 1 }]),
         mostBytesPerSecond: Infinity,
       }))
-    return { flows, surfacesOf: new Map(flows.map(({ id }) => [id, [id]])) }
+    return { flows, surfacesOf: new Map(flows.map(({ id }) => [id, [{ driveId: id, load: 1 }]])) }
   },
 }

@@ -5,6 +5,7 @@ import { byDrive, largestFirst, sizesOf } from '../driveSizes'
 import { PLACEHOLDER_POOL, withPlaceholderIds } from '../../design/pools/placeholderPool'
 import { type ColumnDesignPool, columnParity, columnsShape } from '../../design/pools/columnsPool'
 import { pieceBytes } from '../../design/pools/poolFields'
+import { readModifyWriteLoad } from '../readModifyWriteLoad'
 import { PoolError } from '../poolError'
 import { MOST_MEMBERS, requestMembers } from '../requestMembers'
 import { survivalByCounting } from '../survival/survivalByCounting'
@@ -68,6 +69,15 @@ function traits(pool: ColumnDesignPool): Traits {
       drives: pool.columns,
       loadEach: 1 / (pool.columns - pool.parity),
       parityLoadEach: 0,
+      othersLoadEach: 0,
+    },
+    // So it is as well for whole files when the clusters of the file system are not one row.
+    writingInPieces: {
+      drives: pool.columns,
+      loadEach:
+        pool.parity > 0 ? readModifyWriteLoad(pool.parity) / pool.columns : 1 / pool.columns,
+      parityLoadEach: 0,
+      othersLoadEach: 0,
     },
     randomDrives: width,
     // Each slab of a large file takes other drives, and so does parity.

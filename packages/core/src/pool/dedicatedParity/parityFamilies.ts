@@ -1,5 +1,12 @@
 import { z } from 'zod'
-import type { Layout, LayoutFamily, PoolCapacity, SizedDrive, Traits } from '../layoutFamily'
+import type {
+  Layout,
+  LayoutFamily,
+  PoolCapacity,
+  SizedDrive,
+  Traits,
+  Writing,
+} from '../layoutFamily'
 import { byDrive, largestFirst, sizesOf } from '../driveSizes'
 import { PLACEHOLDER_POOL, withPlaceholderIds } from '../../design/pools/placeholderPool'
 import {
@@ -60,11 +67,12 @@ export const dedicatedParityFamily: LayoutFamily<
   title: 'Parity drives, real time',
   about:
     'Mixed sizes, one spinning drive per file, each data drive readable alone; one drive’s speed, no checksums.',
-  traits: (pool) => traits(pool, null),
+  traits,
   layouts: (some) =>
     layoutsOf('dedicated-parity', some, (groups) => ({
       ...PLACEHOLDER_POOL,
       family: 'dedicated-parity',
+      writesWithAllDrives: false,
       groups,
     })),
   request: dedicatedRequest,
@@ -80,7 +88,7 @@ export const scheduledParityFamily: LayoutFamily<
   title: 'Parity drives, scheduled',
   about:
     'Simple and fine for files that rarely change; what was written since the last run is not covered.',
-  traits: (pool) => traits(pool, pool.syncEveryHours),
+  traits,
   layouts: (some) =>
     layoutsOf('scheduled-parity', some, (groups) => ({
       ...PLACEHOLDER_POOL,
@@ -132,18 +140,32 @@ function drivesOf(
   return { parity: of('parity'), data: of('data') }
 }
 
-function traits({ groups }: ParityPool, syncEveryHours: number | null): Traits {
+/**
+ * What writing keeps busy: one data drive at a time, and in real time all parity drives with it. The old data and
+ * parity are read before the new ones are written, which leaves half of a drive at best; or all other drives are
+ * read instead, which leaves a whole one and lets none sleep. Common practice, no source.
+ */
+function writingOf(pool: ParityPool): Writing {
+  if (pool.family === 'scheduled-parity') {
+    return { drives: 1, loadEach: 1, parityLoadEach: 0, othersLoadEach: 0 }
+  }
+  return pool.writesWithAllDrives
+    ? { drives: 1, loadEach: 1, parityLoadEach: 1, othersLoadEach: 1 }
+    : { drives: 1, loadEach: 2, parityLoadEach: 2, othersLoadEach: 0 }
+}
+
+function traits(pool: ParityPool): Traits {
+  const { groups } = pool
+  const syncEveryHours = pool.family === 'scheduled-parity' ? pool.syncEveryHours : null
+  const writing = writingOf(pool)
   const count = (wanted: 'parity' | 'data'): number =>
     groups.reduce((sum, { kind, driveIds }) => sum + (kind === wanted ? driveIds.length : 0), 0)
   const [parity, data] = [count('parity'), count('data')]
   return {
     streamingDrives: Math.min(1, data),
-    // In real time the old data and parity are read before the new ones are written: half of a drive at best.
-    // Common practice, no source.
-    writing:
-      syncEveryHours === null
-        ? { drives: 1, loadEach: 2, parityLoadEach: 2 }
-        : { drives: 1, loadEach: 1, parityLoadEach: 0 },
+    writing,
+    // A data drive has a file system of its own: a piece is written as a file is.
+    writingInPieces: writing,
     randomDrives: data,
     spinningToRead: () => Math.min(1, data),
     growthDrives: 1,

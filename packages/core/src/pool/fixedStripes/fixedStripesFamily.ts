@@ -10,6 +10,7 @@ import {
   type StripeLevel,
   type StripesPool,
 } from '../../design/pools/fixedStripesPool'
+import { readModifyWriteLoad } from '../readModifyWriteLoad'
 import { PoolError } from '../poolError'
 import { requestMembers } from '../requestMembers'
 import { survivalByCounting } from '../survival/survivalByCounting'
@@ -72,7 +73,13 @@ function traits({ groups }: StripesPool): Traits {
   const data = parity > 0 ? width - parity : width / copies
   return {
     streamingDrives: data,
-    writing: { drives: 'all', loadEach: 1 / data, parityLoadEach: 0 },
+    writing: { drives: 'all', loadEach: 1 / data, parityLoadEach: 0, othersLoadEach: 0 },
+    writingInPieces: {
+      drives: 'all',
+      loadEach: parity > 0 ? readModifyWriteLoad(parity) / width : 1 / data,
+      parityLoadEach: 0,
+      othersLoadEach: 0,
+    },
     randomDrives: width,
     // Parity lies on another member for each stripe, so all of them carry data of a large file.
     spinningToRead: () => (parity > 0 ? width : Math.ceil(data)),

@@ -11,6 +11,7 @@ import {
   PROFILES,
 } from '../../design/pools/flexibleChunksPool'
 import { pieceBytes } from '../../design/pools/poolFields'
+import { readModifyWriteLoad } from '../readModifyWriteLoad'
 import { PoolError } from '../poolError'
 import { requestMembers } from '../requestMembers'
 import { survivalByCounting } from '../survival/survivalByCounting'
@@ -89,6 +90,13 @@ function traits({ groups, chunkBytes }: ChunkPool): Traits {
       drives: parity ? 'all' : Math.min(copies, width),
       loadEach: parity ? 1 / (width - tolerates) : 1,
       parityLoadEach: 0,
+      othersLoadEach: 0,
+    },
+    writingInPieces: {
+      drives: parity ? 'all' : Math.min(copies, width),
+      loadEach: parity ? readModifyWriteLoad(tolerates) / width : 1,
+      parityLoadEach: 0,
+      othersLoadEach: 0,
     },
     randomDrives: width,
     spinningToRead: (fileBytes) =>

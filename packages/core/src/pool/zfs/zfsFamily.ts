@@ -80,7 +80,20 @@ function traits(pool: ZfsDesignPool): Traits {
   return {
     streamingDrives: sum(dataMembers),
     // Data and parity of a block lie on all members of a group, and each group takes its part.
-    writing: { drives: 'all', loadEach: 1 / sum(dataMembers), parityLoadEach: 0 },
+    writing: {
+      drives: 'all',
+      loadEach: 1 / sum(dataMembers),
+      parityLoadEach: 0,
+      othersLoadEach: 0,
+    },
+    // A record that is changed in part is read, and then written whole, in full stripes and to new places. The rate
+    // is that of whole records: smaller pieces move as many bytes for less.
+    writingInPieces: {
+      drives: 'all',
+      loadEach: 1 / sum(dataMembers) + 1 / sum(width),
+      parityLoadEach: 0,
+      othersLoadEach: 0,
+    },
     randomDrives: sum(answeringApart),
     // Files lie on every group; of a mirror one member is enough. Parity lies on another member for each block, so
     // all members of a parity group carry data of a large file.

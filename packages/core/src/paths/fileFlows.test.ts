@@ -2,14 +2,19 @@ import { demoDesign } from '../../fixtures/demo'
 import { withPart } from '../../fixtures/ruleTable'
 import type { Design, Pool } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
+import { changeSheet } from '../design/edits/changeSheet'
 import { resolveMachine } from '../machine/resolveMachine'
 import { machineReadRate } from './machineReadRate'
+import { readersOf } from './readersOf'
 import { scenarioRates } from './scenarioRates'
 import { copyIn } from './scenarios/copyIn'
 import { readers } from './scenarios/readers'
+import { NO_CHOICE } from './scenarios/scenario'
+import { writePieces } from './scenarios/writePieces'
+import { writers } from './scenarios/writers'
 
 /** Twelve drives of 250 MB/s on a card that moves far more, and a port of 10 Gb/s that a copy sees 1,139 MB/s of. */
-const cabin = withPart(demoDesign('cabin-archive'), 'wickmere-ten')
+const cabin = withPart(changeBrief(demoDesign('cabin-archive'), { readers: [] }), 'wickmere-ten')
 const ids = cabin.pools.flatMap(({ groups }) => groups.flatMap(({ driveIds }) => driveIds))
 const DRIVE = 250e6
 const PORT = 1_139.1e6
@@ -129,9 +134,99 @@ test('what a faster card could carry is not what the card that is there does', (
     pcieGeneration: 1,
   })
   const machine = resolveMachine(throttled)
-  const asItIs = machineReadRate(throttled, machine, 1) ?? 0
-  const withAny = machineReadRate(throttled, machine, 1, 'any') ?? 0
+  const one = readersOf(throttled.brief, 1)
+  const asItIs = machineReadRate(throttled, machine, one) ?? 0
+  const withAny = machineReadRate(throttled, machine, one, 'any') ?? 0
   // One lane of the first generation, 200 MB/s, of which a copy sees 96 %; eight drives' worth of data inside.
   expect(asItIs).toBeLessThan(200e6)
   expect(withAny / DRIVE).toBeCloseTo(8, 6)
+})
+
+describe('writing in pieces', () => {
+  const pieces = (design: Design, change?: (machine: Design) => Design): number => {
+    const changed = change ? change(design) : design
+    return scenarioRates(changed, resolveMachine(changed), writePieces).bytesPerSecond
+  }
+
+  // By hand: single parity moves four bytes for each, double six; over four and six drives of 250 MB/s.
+  test.each([
+    ['raid5 over four', stripes('raid5', 4), (4 * DRIVE) / 4],
+    ['raid6 over six', stripes('raid6', 6), (6 * DRIVE) / 6],
+    ['raid10 writes both of each pair, and reads nothing', stripes('raid10', 6), 3 * DRIVE],
+    ['chunks with single parity over four', chunks('single-parity', 4), (4 * DRIVE) / 4],
+    ['chunks in two copies as whole files', chunks('two-copies', 6), DRIVE],
+    ['three columns with one parity', columns(3, 1), (3 * DRIVE) / 4],
+    ['parity in real time as whole files', parity('dedicated-parity'), DRIVE / 2],
+    // Read once over six, and written in full stripes.
+    ['raidz2 of six', zfs(group('raidz2', ids.slice(0, 6))), DRIVE / (1 / 4 + 1 / 6)],
+  ])('%s', (_name, design, rate) => {
+    expect(pieces(design) / rate).toBeCloseTo(1, 3)
+  })
+
+  // Common practice, no source: over 100 MB/s with the right cluster, about 40 with a wrong one.
+  test('a column pool formatted for its rows and one that is not', () => {
+    const right = written(columns(3, 1)).rate
+    expect((100 * pieces(columns(3, 1))) / right).toBeCloseTo(37.5, 3)
+  })
+
+  test('a RAID card whose cache survives a power cut gathers them into stripes', () => {
+    const onCard = (writeCache: string | null): number => {
+      const card = cabin.snapshots.find(({ sheet }) => sheet.kind === 'controller')?.id ?? ''
+      const change = { controllerType: 'RAID card', writeCache }
+      return pieces(changeSheet(stripes('raid5', 4), card, change))
+    }
+    expect(onCard('protected') / (3 * DRIVE)).toBeCloseTo(1, 3)
+    for (const cache of ['unprotected', 'none', null])
+      expect(onCard(cache) / DRIVE).toBeCloseTo(1, 3)
+  })
+})
+
+test('parity in real time with all drives: a whole drive, and all others are read', () => {
+  const design = parity('dedicated-parity')
+  const all = {
+    ...design,
+    pools: design.pools.map((pool) => ({ ...pool, writesWithAllDrives: true }) as Pool),
+  }
+  const { rate, drives } = written(all)
+  expect(rate / DRIVE).toBeCloseTo(1, 3)
+  // Four data drives and two with parity.
+  expect(drives).toHaveLength(6)
+})
+
+// Common practice, no source: so practitioners found them on one pile of mixed drives.
+test('the quickest to write is chunks, then columns, then scheduled parity, then parity in real time', () => {
+  const rates = [
+    written(chunks('single-parity', 6)).rate,
+    written(columns(3, 1)).rate,
+    written(parity('scheduled-parity')).rate,
+    written(parity('dedicated-parity')).rate,
+  ]
+  expect(rates.toSorted((one, other) => other - one)).toEqual(rates)
+  expect(new Set(rates).size).toBe(4)
+})
+
+describe('several who write', () => {
+  const all = (design: Design, count: number): number => {
+    const choice = { ...NO_CHOICE, readers: count }
+    return scenarioRates(design, resolveMachine(design), writers, choice).bytesPerSecond
+  }
+
+  test('scheduled parity takes a file on each drive, and parity in real time all on its parity drives', () => {
+    expect(all(parity('scheduled-parity'), 1) / DRIVE).toBeCloseTo(1, 3)
+    expect(all(parity('scheduled-parity'), 3) / (3 * DRIVE)).toBeCloseTo(1, 3)
+    expect(all(parity('dedicated-parity'), 3) / (DRIVE / 2)).toBeCloseTo(1, 3)
+  })
+
+  test('one more never lowers what all get together', () => {
+    for (const design of [
+      stripes('raid5', 4),
+      chunks('two-copies', 6),
+      zfs(group('raidz1', ids)),
+    ]) {
+      const rates = [1, 2, 3, 4, 8].map((count) => all(design, count))
+      for (const [at, rate] of rates.entries()) {
+        expect(rate).toBeGreaterThanOrEqual((rates[at - 1] ?? 0) * (1 - 1e-9))
+      }
+    }
+  })
 })

@@ -1,0 +1,48 @@
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+
+interface SmallChoiceProps {
+  label: string
+  value: string
+  width: number
+  /** A value that is none of these is shown as the first of them. */
+  options: readonly { value: string; text: string }[]
+  /** In a table whose head names it, the label is only for readers. */
+  inTable?: boolean
+  onChange: (value: string) => void
+}
+
+/** One choice in a row of fields. */
+export function SmallChoice({
+  label,
+  value,
+  width,
+  options,
+  inTable = false,
+  onChange,
+}: SmallChoiceProps) {
+  const isKnown = options.some((option) => option.value === value)
+  return (
+    <TextField
+      select
+      size="small"
+      label={inTable ? undefined : label}
+      hiddenLabel={inTable}
+      value={isKnown ? value : (options[0]?.value ?? '')}
+      sx={{ width }}
+      slotProps={{
+        inputLabel: { shrink: true },
+        select: { displayEmpty: true, SelectDisplayProps: { 'aria-label': label } },
+      }}
+      onChange={({ target }) => {
+        onChange(target.value)
+      }}
+    >
+      {options.map((option) => (
+        <MenuItem key={option.value} value={option.value}>
+          {option.text}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
+}

@@ -1,0 +1,56 @@
+import type { Pool } from '../design/pools/pools'
+import type { Reader } from '../design/readers'
+import type { Link, NetworkPath } from '../machine/links/link'
+import type { Machine } from '../machine/machine'
+import { fileFlows } from './fileFlows'
+import { machineReadRate } from './machineReadRate'
+import { readerPaths } from './readerPaths'
+import { readersNow } from './readersNow'
+import { readersOf } from './readersOf'
+import { scenarioRates } from './scenarioRates'
+import type { ScenarioDesign } from './scenarios/scenario'
+
+export interface ReaderFigures {
+  reader: Reader
+  wantsBytesPerSecond: number
+  /** The port that it comes through, and the pool; null where none is left, or none is there. */
+  path: NetworkPath | null
+  pool: Pool | null
+  /** Reading alone, and while all read. */
+  aloneBytesPerSecond: number
+  togetherBytesPerSecond: number
+  /** What holds it back when it reads alone. */
+  heldBackBy: Link | null
+  /** What drives and slots would give it, were the network endless; null where nothing can be read. */
+  poolBytesPerSecond: number | null
+}
+
+/** What does each reader get, through what, and what holds it back? */
+export function readerFigures(
+  design: ScenarioDesign,
+  machine: Machine,
+  count: number | null = null,
+): ReaderFigures[] {
+  const readers = readersOf(design.brief, count)
+  const paths = readerPaths(readers, machine.networkPaths, design.network)
+  const together = readersNow(design, machine, count)
+  return readers.map((reader, index): ReaderFigures => {
+    const path = paths[index] ?? null
+    // Alone it comes through the very port that it has while all read.
+    const at = path && { ...reader, port: { pieceId: path.port.partId, number: path.port.number } }
+    const job = at ? fileFlows(design, machine, [at]) : { flows: [], links: [] }
+    const [flow] = job.flows
+    const rates = flow && scenarioRates(design, machine, { flowsOf: () => job })
+    const now = together.readers.find((one) => one.reader.id === reader.id)
+    return {
+      reader,
+      wantsBytesPerSecond: reader.wantsBytesPerSecond ?? design.brief.readerBytesPerSecond,
+      path,
+      pool: flow?.pool ?? null,
+      aloneBytesPerSecond: rates?.bytesPerSecond ?? 0,
+      togetherBytesPerSecond: now?.bytesPerSecond ?? 0,
+      heldBackBy: rates?.flows[0]?.heldBackBy ?? null,
+      poolBytesPerSecond: at ? machineReadRate(design, machine, [at]) : null,
+    }
+  })
+}

@@ -1,0 +1,139 @@
+import { demoDesign } from '../../fixtures/demo'
+import { withPart } from '../../fixtures/ruleTable'
+import type { Design } from '../design/design'
+import { changeBrief } from '../design/edits/changeFields'
+import { putReader, usePort } from '../design/edits/changeNetwork'
+import type { NetworkPortRef, Reader } from '../design/readers'
+import { portUses } from '../machine/portUses'
+import { resolveMachine } from '../machine/resolveMachine'
+import { formatterFor } from '../units/formatter'
+import { readerFigures } from './readerFigures'
+import { readerSentence } from './readerSentence'
+import { readersNow } from './readersNow'
+import { scenarioRates } from './scenarioRates'
+import { NO_CHOICE } from './scenarios/scenario'
+import { readers as readersScenario } from './scenarios/readers'
+
+const MB = 1e6
+const format = formatterFor('en')
+/** A board port of 1 Gb/s, one of a card with four of 1 Gb/s, and one of a card with 10 Gb/s. */
+const cabin = changeBrief(demoDesign('cabin-archive'), { readers: [], readersAtOnce: 0 })
+const four = withPart(cabin, 'wickmere-four')
+const ten = withPart(cabin, 'wickmere-ten')
+
+const reader = (id: string, change: Partial<Reader> = {}): Reader => ({
+  id,
+  name: id,
+  way: 'switch',
+  bitsPerSecond: null,
+  port: null,
+  poolId: null,
+  wantsBytesPerSecond: null,
+  metres: null,
+  ...change,
+})
+const withReaders = (design: Design, ...readers: Reader[]): Design =>
+  readers.reduce(putReader, design)
+const figures = (design: Design) => readerFigures(design, resolveMachine(design))
+const joinedOf = (design: Design): string[] => {
+  const { joined } = portUses(resolveMachine(design).networkPaths, design.network)
+  return joined.map(({ port }) => `${port.partId} ${port.number}`)
+}
+const board: NetworkPortRef = { pieceId: 'board-1', number: 1 }
+
+describe('what ports are for', () => {
+  test('the equal ports of one piece are joined by themselves, and never with another piece', () => {
+    expect(joinedOf(four)).toEqual(['nic-1 1', 'nic-1 2', 'nic-1 3', 'nic-1 4'])
+    expect(joinedOf(ten)).toEqual(['nic-1 1'])
+    expect(joinedOf(cabin)).toEqual(['board-1 1'])
+  })
+
+  test('by choice those of the board too, but never unlike ones', () => {
+    const all = [1, 2, 3, 4].reduce(
+      (design, number) => usePort(design, { pieceId: 'nic-1', number }, 'joined'),
+      usePort(four, board, 'joined'),
+    )
+    expect(joinedOf(all)).toHaveLength(5)
+    const unlike = usePort(usePort(ten, board, 'joined'), { pieceId: 'nic-1', number: 1 }, 'joined')
+    const uses = portUses(resolveMachine(unlike).networkPaths, unlike.network)
+    expect(uses.joined.map(({ port }) => port.bitsPerSecond)).toEqual([10e9])
+    expect(uses.unlike.map(({ port }) => port.partId)).toEqual(['board-1'])
+  })
+
+  test('a port that is for a cable of its own is in no bundle', () => {
+    const direct = usePort(four, { pieceId: 'nic-1', number: 2 }, 'direct')
+    expect(joinedOf(direct)).toEqual(['nic-1 1', 'nic-1 3', 'nic-1 4'])
+    expect(joinedOf(usePort(direct, { pieceId: 'nic-1', number: 2 }, null))).toHaveLength(4)
+  })
+})
+
+describe('readers with links of their own', () => {
+  test('the slower end holds back and is named', () => {
+    const [desk, radio, quick] = figures(
+      withReaders(
+        ten,
+        reader('desk', { bitsPerSecond: 2.5e9 }),
+        reader('radio', { way: 'Wi-Fi', bitsPerSecond: 400e6 }),
+        reader('quick', { bitsPerSecond: 25e9 }),
+      ),
+    )
+    // By hand: 2.5 Gb/s carry 296.6 MB/s of TCP, of which a copy sees 96 %; of Wi-Fi 400 Mb/s are 50 MB/s.
+    expect((desk?.aloneBytesPerSecond ?? 0) / MB).toBeCloseTo(284.8, 1)
+    expect(desk?.heldBackBy).toMatchObject({ kind: 'reader', name: 'network port of desk' })
+    expect((radio?.aloneBytesPerSecond ?? 0) / MB).toBeCloseTo(50, 6)
+    expect(quick?.heldBackBy?.kind).toBe('network')
+    expect((quick?.aloneBytesPerSecond ?? 0) / MB).toBeCloseTo(1_139.1, 0)
+  })
+
+  test('a cable of its own takes a port that nothing else uses, and none is left for a second', () => {
+    const direct = (id: string): Reader => reader(id, { way: 'direct', bitsPerSecond: 10e9 })
+    const [first, second] = figures(withReaders(ten, direct('one'), direct('two')))
+    expect(first?.path?.port.partId).toBe('board-1')
+    expect(second?.path).toBeNull()
+    expect(second?.aloneBytesPerSecond).toBe(0)
+    expect(second && readerSentence(second, format)).toBe('No network port is left for its cable.')
+    const [said] = figures(withReaders(ten, reader('one', { way: 'direct', port: board })))
+    expect(said?.path?.port.partId).toBe('board-1')
+  })
+
+  test('one sentence says what it gets, through what, and what the pool could give', () => {
+    const [desk] = figures(withReaders(cabin, reader('desk', { bitsPerSecond: 10e9 })))
+    // Eight data drives of 250 MB/s.
+    expect(desk && readerSentence(desk, format)).toBe(
+      'Alone 114 MB/s, limited by the network port of Middle M (1 Gb/s); the pool could give 2,000 MB/s.',
+    )
+    const [quick] = figures(
+      withReaders({ ...ten, pools: [] }, reader('desk', { bitsPerSecond: 10e9 })),
+    )
+    expect(quick && readerSentence(quick, format)).toContain('Nothing can be read yet')
+  })
+
+  test('the brief, the ways and each reader say the same', () => {
+    for (const count of [1, 2, 3, 4, 8]) {
+      for (const design of [cabin, four, ten]) {
+        const machine = resolveMachine(design)
+        const choice = { ...NO_CHOICE, readers: count }
+        const { bytesPerSecond, flows } = scenarioRates(design, machine, readersScenario, choice)
+        const now = readersNow(design, machine, count).readers.map((one) => one.bytesPerSecond)
+        expect(now.reduce((sum, rate) => sum + rate, 0)).toBeCloseTo(bytesPerSecond, 3)
+        const [slowest] = flows
+        expect(Math.min(...now)).toBe(slowest?.bytesPerSecond)
+        const each = readerFigures(design, machine, count)
+        expect(each.map(({ togetherBytesPerSecond }) => togetherBytesPerSecond)).toEqual(now)
+      }
+    }
+  })
+
+  test('nobody gets more for one more who reads, and all together never less', () => {
+    const rates = [1, 2, 4, 8, 16].map((count) => {
+      const now = readersNow(four, resolveMachine(four), count).readers
+      const each = now.map(({ bytesPerSecond }) => bytesPerSecond)
+      return { least: Math.min(...each), sum: each.reduce((sum, rate) => sum + rate, 0) }
+    })
+    for (const [at, { least, sum }] of rates.entries()) {
+      const before = rates[at - 1] ?? { least: Infinity, sum: 0 }
+      expect(least).toBeLessThanOrEqual(before.least * (1 + 1e-9))
+      expect(sum).toBeGreaterThanOrEqual(before.sum * (1 - 1e-9))
+    }
+  })
+})

@@ -1,0 +1,33 @@
+import type { Brief } from '../design/brief'
+import type { Reader } from '../design/readers'
+
+/**
+ * Everybody who reads at once: those whom the brief describes, and as many others as it counts, whose own links
+ * never hold them back.
+ *
+ * @param count how many are asked for; null for as many as the brief has, and one where it has none
+ */
+export function readersOf(
+  { readers, readersAtOnce }: Pick<Brief, 'readers' | 'readersAtOnce'>,
+  count: number | null,
+): Reader[] {
+  const wanted = count ?? Math.max(1, readersAtOnce, readers.length)
+  const others = Array.from(
+    { length: Math.max(0, wanted - readers.length) },
+    (_, index): Reader => {
+      const number = readers.length + index + 1
+      return {
+        // A space, which no id of a document has: it is never one of those.
+        id: `reader ${number}`,
+        name: `reader ${number}`,
+        way: 'switch',
+        bitsPerSecond: null,
+        port: null,
+        poolId: null,
+        wantsBytesPerSecond: null,
+        metres: null,
+      }
+    },
+  )
+  return [...readers.slice(0, wanted), ...others]
+}
