@@ -1,7 +1,7 @@
 import { directedLinks } from './directedLinks'
 import { jobSeconds, type JobSeconds } from './jobSeconds'
 import { maxMinFair } from './maxMinFair'
-import type { Link, LinkId } from '../machine/links/link'
+import type { Link, LinkId, LinkKind } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
 import {
   NO_CHOICE,
@@ -85,13 +85,14 @@ export function scenarioRates(
   }
 }
 
-/** Drives, ports and network ports are counted together: each of them is as narrow as the next. */
+/** Kinds of links of which each is as narrow as the next, whatever its rate. */
+const COUNTED_TOGETHER: ReadonlySet<LinkKind> = new Set(['platter', 'port', 'network', 'reader'])
+
+/** Links that are counted together: all drives, all ports; of slots, cables and chips those that are equally wide. */
 function likeKind(link: Link | undefined): string {
   if (!link) return ''
-  const { kind, id } = link
-  return kind === 'platter' || kind === 'port' || kind === 'network' || kind === 'reader'
-    ? kind
-    : id
+  const { kind, bytesPerSecond } = link
+  return COUNTED_TOGETHER.has(kind) ? kind : `${kind} of ${bytesPerSecond}`
 }
 
 /** The first of the kind that is named most often. */

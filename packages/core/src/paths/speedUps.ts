@@ -14,7 +14,7 @@ import type { Scenario, ScenarioChoice } from './scenarios/scenario'
 export type SpeedUpChange =
   | { kind: 'slot'; cardId: string; slot: number }
   | { kind: 'free' }
-  | { kind: 'swap'; partId: string; slug: string }
+  | { kind: 'swap'; partIds: string[]; slug: string }
   | { kind: 'add'; slug: string }
 
 export interface SpeedUp {
@@ -80,7 +80,10 @@ export function speedUpEdit(
   if (!part) return null
   const fit = { do: 'fit', part, beside: false } as const
   if (change.kind === 'add') return fit
-  return { do: 'several', what: words, edits: [{ do: 'remove', partIds: [change.partId] }, fit] }
+  const { partIds } = change
+  // Equal ones hold back together: as many are put in their place.
+  const fits = partIds.map(() => fit)
+  return { do: 'several', what: words, edits: [{ do: 'remove', partIds }, ...fits] }
 }
 
 interface Standing {
@@ -119,11 +122,14 @@ function changes(
     if (!isFree(design.paths)) {
       found.push({ change: { kind: 'free' }, words: 'Cards and cables where they go best' })
     }
-    for (const { part, sheet } of fittedOfKind(design, 'controller')) {
+    for (const { model, partIds } of equalControllers(design)) {
       for (const { slug, sheet: other } of parts) {
-        if (other.kind !== 'controller' || other.model === sheet.model) continue
-        const change = { kind: 'swap', partId: part.id, slug } as const
-        found.push({ change, words: `${other.model} instead of ${sheet.model}` })
+        if (other.kind !== 'controller' || other.model === model) continue
+        const count = partIds.length > 1 ? `${partIds.length} × ` : ''
+        found.push({
+          change: { kind: 'swap', partIds, slug },
+          words: `${count}${other.model} instead of ${model}`,
+        })
       }
     }
   }
@@ -134,6 +140,15 @@ function changes(
     }
   }
   return found
+}
+
+/** The controllers of a design, those of one model together. */
+function equalControllers(design: Design): { model: string; partIds: string[] }[] {
+  const byModel = new Map<string, string[]>()
+  for (const { part, sheet } of fittedOfKind(design, 'controller')) {
+    byModel.set(sheet.model, [...(byModel.get(sheet.model) ?? []), part.id])
+  }
+  return [...byModel].map(([model, partIds]) => ({ model, partIds }))
 }
 
 function slotChanges(machine: Machine): Pick<SpeedUp, 'change' | 'words'>[] {

@@ -62,6 +62,13 @@ const KINDS: Partial<Record<Link['kind'], string>> = {
   platter: 'drives',
   port: 'ports',
   network: 'network ports',
+  reader: 'links of readers',
+  slot: 'slots',
+  'M.2': 'M.2 sockets',
+  cable: 'cables',
+  expander: 'expanders',
+  controller: 'chips of controllers',
+  USB: 'USB links',
 }
 
 /** "12 drives, as Keep 12", or the link's own name. */

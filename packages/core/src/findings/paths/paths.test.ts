@@ -7,6 +7,7 @@ import {
   without,
   withPart,
 } from '../../../fixtures/ruleTable'
+import type { Design } from '../../design/design'
 import { groupDrives } from '../../design/edits/groupDrives'
 import type { LeadRef, PortRef, WiringEnd } from '../../design/pathChoices'
 import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
@@ -39,7 +40,45 @@ const onPorts = (sataGenerations: number[]) =>
     ['chassis-1/1', 'chassis-1/2'],
   )
 
+/** A display card and a controller in two slots that take lanes from each other. */
+function displaced(hasGraphics: boolean): Design {
+  const sharing = [
+    { inUse: 'slot-3', loses: 'slot-1', lanesLeft: 2 },
+    { inUse: 'slot-1', loses: 'slot-3', lanesLeft: 1 },
+  ]
+  const board = withPart(cabin, 'tindrel-middle-m', { sharing })
+  return withPart(withPart(board, 'varnholt-mid-8', { hasGraphics }), 'glimmer-plain')
+}
+
 const cases: RuleCase[] = [
+  {
+    code: 'card-throttled',
+    severity: 'risks',
+    words:
+      'slot 1 gives it ×2 of generation 3 because Glimmer Plain in slot 3 takes lanes from it (×16 without), 1,674 MB/s, and what hangs on it can move 3,000 MB/s. Ways out: no display card, since the CPU has graphics; a board with a wider slot for it.',
+    bad: displaced(true),
+    good: cabin,
+    unknown: null,
+    readAs: ['controller.pcieGeneration', 'board.slots', 'board.sharing'],
+  },
+  {
+    code: 'card-throttled',
+    severity: 'risks',
+    words: 'Ways out: a CPU with graphics instead of the display card',
+    bad: displaced(false),
+    good: cabin,
+    unknown: null,
+    readAs: ['controller.pcieGeneration', 'board.slots', 'board.sharing'],
+  },
+  {
+    code: 'card-throttled',
+    severity: 'risks',
+    words: 'Ways out: letting slots be worked out, which gives it a wider one',
+    bad: pinCard(pinCard(withPart(cabin, 'wickmere-one'), 'controller-1', 3), 'nic-1', 2),
+    good: cabin,
+    unknown: null,
+    readAs: ['controller.pcieGeneration', 'board.slots'],
+  },
   {
     code: 'flash-on-slow-port',
     severity: 'note',
