@@ -1,4 +1,4 @@
-import { BRACKET_HEIGHT_MM, REAR_SOCKETS, SUPPLY_ENVELOPES } from '@flint/core/drawing'
+import { BRACKET_HEIGHT_MM, cutText, REAR_SOCKETS, SUPPLY_ENVELOPES } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
@@ -6,6 +6,8 @@ import styles from './plan.module.css'
 const LARGEST_PX = { wide: 240, high: 170 }
 /** Between the floor of the case and the board's surface. For the drawing only. */
 const BOARD_OVER_FLOOR_MM = 8
+/** A letter of the text's font at 12 px, on average. */
+const LETTER_PX = 5.8
 
 interface Shape {
   /** For the list; never taken apart. */
@@ -98,7 +100,7 @@ export function RearView({
                     </rect>
                     {wide * pxPerMm > 52 && (
                       <text x="4" y="14" className={styles.words}>
-                        {words}
+                        {cutText(words, Math.floor((wide * pxPerMm - 8) / LETTER_PX))}
                       </text>
                     )}
                   </g>

@@ -6,12 +6,16 @@ import { type PlanBoxShape, planBoxes } from './planBoxes'
 import { format } from '../controls/locale'
 import { boardHoles } from './boardHoles'
 import { DimensionArrow } from './DimensionArrow'
+import { PlanLabels } from './PlanLabels'
+import type { Label } from './placeLabels'
 import styles from './plan.module.css'
 
 const LARGEST_PX_PER_MM = 0.92
 /** Drawn larger than it is, so that it can be seen. */
 const HOLE_RADIUS_MM = 3
 const ROOM_FOR_WORDS_PX = 90
+/** Of a label's middle from the edge of its box. */
+const EDGE_PX = 13
 
 interface TopViewProps {
   machine: Machine
@@ -22,11 +26,14 @@ interface TopViewProps {
   hidesCardWords?: boolean
   /** Drawn over it to the same scale, from the case's front left corner. */
   overlay?: (pxPerMm: number) => ReactNode
+  /** What the overlay has to say; it is placed with the words of the boxes. */
+  overlayLabels?: (pxPerMm: number) => Label[]
 }
 
 /** The machine from above, front at the left, to scale, in the depth that its place has. */
 export function TopView(props: TopViewProps) {
-  const { machine, brief, widthPx, pointedPartIds, hidesCardWords = false, overlay } = props
+  const { machine, brief, widthPx, pointedPartIds, hidesCardWords = false } = props
+  const { overlay, overlayLabels } = props
   const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return <p className="soft">Choose a chassis, and it is drawn here to scale.</p>
   const { widthMm, depthMm } = chassis.dataSheet
@@ -59,20 +66,10 @@ export function TopView(props: TopViewProps) {
               height={widthMm * pxPerMm}
               className={tight ? styles.plugsTight : styles.plugs}
             />
-            {tight && (
-              <text
-                transform={`translate(${((Math.max(depthMm, placeDepthMm) + depthMm + plugsMm) / 2) * pxPerMm - 4} 8) rotate(90)`}
-                className={styles.tooFar}
-              >
-                {placeDepthMm < depthMm
-                  ? `△ ${format.number(depthMm - placeDepthMm)} mm too deep`
-                  : `△ ${format.number(placeDepthMm - depthMm)} of ${format.number(plugsMm)} mm for plugs`}
-              </text>
-            )}
             {boxes.map((box) => (
               <PlanBox
                 key={box.id}
-                box={hidesCardWords && box.isCard ? { ...box, words: [] } : box}
+                box={box}
                 pxPerMm={pxPerMm}
                 highlighted={pointedPartIds.includes(box.id)}
               />
@@ -102,10 +99,27 @@ export function TopView(props: TopViewProps) {
             )}
           </g>
         </svg>
+        <PlanLabels
+          labels={[
+            ...(overlayLabels?.(pxPerMm) ?? []),
+            ...boxes
+              .filter(({ isCard }) => !(isCard && hidesCardWords))
+              .flatMap((box) => boxLabels(box, pxPerMm)),
+          ]}
+          width={wholeMm * pxPerMm}
+          height={widthMm * pxPerMm}
+        />
         <DimensionArrow direction="down" lengthPx={widthMm * pxPerMm} millimetres={widthMm} />
       </div>
       <DimensionArrow direction="across" lengthPx={depthMm * pxPerMm} millimetres={depthMm} />
       <figcaption className="soft">
+        {tight && (
+          <strong className={styles.missedWords}>
+            {placeDepthMm < depthMm
+              ? `△ ${format.number(depthMm - placeDepthMm)} mm too deep for its place. `
+              : `△ ${format.number(placeDepthMm - depthMm)} of ${format.number(plugsMm)} mm are left for plugs. `}
+          </strong>
+        )}
         Front at the left. The dashed strip behind is room for plugs, {plugsMm} mm.
         {placeDepthMm !== null &&
           ` The thick line is the end of the ${place?.model ?? 'place'}, at ${placeDepthMm} mm.`}
@@ -124,7 +138,7 @@ function PlanBox({
   pxPerMm: number
   highlighted: boolean
 }) {
-  const { frontMm, leftMm, depthMm, widthMm, words, overMm, isCard } = box
+  const { frontMm, leftMm, depthMm, widthMm, overMm } = box
   return (
     <g transform={`translate(${frontMm * pxPerMm} ${leftMm * pxPerMm})`}>
       <rect
@@ -133,27 +147,31 @@ function PlanBox({
         className={highlighted || overMm > 0 ? styles.highlighted : styles.part}
       />
       {overMm > 0 && (
-        <>
-          <line
-            x1={overMm * pxPerMm}
-            x2={overMm * pxPerMm}
-            y2={widthMm * pxPerMm}
-            className={styles.missed}
-          />
-          <text
-            x={isCard ? overMm * pxPerMm + 64 : 6}
-            y={isCard ? 11 : widthMm * pxPerMm - 6}
-            className={styles.tooFar}
-          >
-            △ {format.number(overMm)} mm too far
-          </text>
-        </>
+        <line
+          x1={overMm * pxPerMm}
+          x2={overMm * pxPerMm}
+          y2={widthMm * pxPerMm}
+          className={styles.missed}
+        />
       )}
-      {words.map((line, index) => (
-        <text key={line} x="6" y={(isCard ? 11 : 16) + index * 15} className={styles.words}>
-          {line}
-        </text>
-      ))}
     </g>
   )
+}
+
+/** What is said of a box: a card in the middle of its strip, others at their upper edge. */
+function boxLabels(box: PlanBoxShape, pxPerMm: number): Label[] {
+  const { id, frontMm, leftMm, depthMm, widthMm, words, overMm, isCard } = box
+  const x = (frontMm + depthMm / 2) * pxPerMm
+  const y = (isCard ? leftMm + widthMm / 2 : leftMm) * pxPerMm + (isCard ? 0 : EDGE_PX)
+  const missed: Label = {
+    id: `${id} too far`,
+    text: `△ ${format.number(overMm)} mm too far`,
+    x,
+    y: isCard ? y : (leftMm + widthMm) * pxPerMm - EDGE_PX,
+    look: 'missed',
+  }
+  return [
+    ...words.map((text, line): Label => ({ id: `${id} ${line}`, text, x, y, look: 'words' })),
+    ...(overMm > 0 ? [missed] : []),
+  ]
 }

@@ -29,8 +29,7 @@ export function planBoxes(machine: Machine): PlanBoxShape[] {
     boxes.push({ ...box, isCard })
   }
   const { boardAt, supplyAt } = chassis.dataSheet
-  machine.blocks.forEach((block, index) => {
-    if (block.isOutside) return
+  bayColumns(machine).forEach(({ block, bays }, index) => {
     const columnsMm = block.columns * (block.bayWidthMm + block.gapMm) - block.gapMm
     add({
       id: `bays-${index}`,
@@ -38,7 +37,7 @@ export function planBoxes(machine: Machine): PlanBoxShape[] {
       leftMm: block.leftMm,
       depthMm: DRIVE_OUTLINES[block.formFactor].lengthMm + BEHIND_DRIVES_MM,
       widthMm: columnsMm,
-      words: [`${block.rows * block.columns} bays`],
+      words: [`${bays} bays`],
       overMm: 0,
     })
   })
@@ -87,4 +86,23 @@ export function planBoxes(machine: Machine): PlanBoxShape[] {
     })
   }
   return boxes
+}
+
+/** Blocks of bays inside the case; those that lie right over each other are one from above. */
+function bayColumns({ blocks }: Machine): { block: Machine['blocks'][number]; bays: number }[] {
+  const columns: { block: Machine['blocks'][number]; bays: number }[] = []
+  for (const block of blocks) {
+    if (block.isOutside) continue
+    const bays = block.rows * block.columns
+    const same = columns.find(
+      ({ block: { leftMm, columns: count, bayWidthMm, formFactor } }) =>
+        leftMm === block.leftMm &&
+        count === block.columns &&
+        bayWidthMm === block.bayWidthMm &&
+        formFactor === block.formFactor,
+    )
+    if (same) same.bays += bays
+    else columns.push({ block, bays })
+  }
+  return columns
 }

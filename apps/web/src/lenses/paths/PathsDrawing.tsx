@@ -1,3 +1,4 @@
+import { cutText } from '@flint/core/drawing'
 import { CHIPSET, type ScenarioRates, type Machine } from '@flint/core/figures'
 import { useMemo } from 'react'
 import { format } from '../../controls/locale'
@@ -8,6 +9,8 @@ import { strokePx } from './strokePx'
 import styles from './paths.module.css'
 
 const X = { cpu: 0, chipset: 110, node: 250, end: 500, words: 520 }
+/** A letter of the text's font, on average. */
+const LETTER_PX = 5.8
 const BOX = { width: 62, height: 30, nodeWidth: 180 }
 
 interface PathsDrawingProps {
@@ -129,7 +132,8 @@ function PathBox({ x, y, width, name, detail }: PathBoxProps) {
     <>
       <rect x={x} y={y - BOX.height / 2} width={width} height={BOX.height} className={styles.box} />
       <text x={x + 6} y={detail ? y - 2 : y + 4}>
-        {name}
+        {cutText(name, Math.floor((width - 12) / LETTER_PX))}
+        <title>{name}</title>
       </text>
       {detail && (
         <text x={x + 6} y={y + 11} className={styles.figure}>

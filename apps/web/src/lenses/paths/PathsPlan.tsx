@@ -11,6 +11,7 @@ import { applyEdit, type Design, type Edit } from '@flint/core/editing'
 import type { Machine } from '@flint/core/figures'
 import { useAppSelector } from '../../store/hooks'
 import { selectDesign } from '../../sheet/selectors'
+import type { Label } from '../../drawing/placeLabels'
 import { TopView } from '../../drawing/TopView'
 import { useEdit } from '../../sheet/useEdit'
 import { loadClass } from './loadClass'
@@ -29,6 +30,8 @@ import styles from './paths.module.css'
 
 /** Leads are all drawn alike. */
 const LEAD_PX = 3.5
+/** Where along a card its words are, as a share of its length from the front. */
+const SLOT_WORDS_AT = 0.75
 
 interface PathsPlanProps {
   machine: Machine
@@ -78,6 +81,7 @@ export function PathsPlan(props: PathsPlanProps) {
         widthPx={widthPx}
         pointedPartIds={[]}
         hidesCardWords={!leads}
+        overlayLabels={(pxPerMm) => planLabels(drawing, !leads, pxPerMm)}
         overlay={(pxPerMm) => (
           <>
             <PlanRuns
@@ -87,7 +91,6 @@ export function PathsPlan(props: PathsPlanProps) {
               moving={moving}
               pxPerMm={pxPerMm}
             />
-            <Chips drawing={drawing} pxPerMm={pxPerMm} />
             {!leads && (
               <>
                 {drawing.slots.map((slot) => (
@@ -166,17 +169,24 @@ function PlanRuns({ runs, widest, highlightedLinks, moving, pxPerMm }: PlanRunsP
   )
 }
 
-function Chips({ drawing: { cpu, chipset }, pxPerMm }: { drawing: PlanDrawing; pxPerMm: number }) {
-  const chip = (at: PlanPoint | null, name: string) =>
-    at && (
-      <span className={styles.chip} style={{ left: at.x * pxPerMm, top: at.y * pxPerMm }}>
-        {name}
-      </span>
-    )
-  return (
-    <>
-      {chip(cpu, 'CPU')}
-      {chip(chipset, 'chipset')}
-    </>
-  )
+/** What is said on the drawing beside the boxes: CPU and chipset, and the cards in their slots. */
+function planLabels(
+  { cpu, chipset, slots }: PlanDrawing,
+  withSlots: boolean,
+  pxPerMm: number,
+): Label[] {
+  const chip = (at: PlanPoint | null, text: string): Label[] =>
+    at ? [{ id: text, text, x: at.x * pxPerMm, y: at.y * pxPerMm, look: 'chip' }] : []
+  return [
+    ...chip(cpu, 'CPU'),
+    ...chip(chipset, 'chipset'),
+    ...(withSlots ? slots : []).map(({ slot, cardName, x, y, widthMm, lengthMm }): Label => ({
+      id: `slot ${slot}`,
+      text: cardName ?? `slot ${slot}`,
+      // Towards the rear, where fewer cables lie.
+      x: (x + lengthMm * SLOT_WORDS_AT) * pxPerMm,
+      y: (y + widthMm / 2) * pxPerMm,
+      look: 'words',
+    })),
+  ]
 }

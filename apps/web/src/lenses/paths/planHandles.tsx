@@ -36,9 +36,7 @@ export function SlotPlace({ slot, pxPerMm }: { slot: PlanSlot; pxPerMm: number }
         width: slot.lengthMm * pxPerMm,
         height: slot.widthMm * pxPerMm,
       }}
-    >
-      <span>{slot.cardName ?? `slot ${slot.slot}`}</span>
-    </div>
+    />
   )
 }
 
