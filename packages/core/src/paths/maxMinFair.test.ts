@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import solver from 'javascript-lp-solver'
+import type { Link, LinkKind } from '../machine/links/link'
+import { directedLinks, type Direction } from './directedLinks'
 import { type Flow, maxMinFair } from './maxMinFair'
+import { sharedUses } from './sharedUses'
 
 const flow = (id: string, links: string[], mostBytesPerSecond = Infinity): Flow => ({
   id,
@@ -124,6 +127,57 @@ describe('against linear programs', () => {
         })
         const fair = [...maxMinFair(capacityOf, flows).rateOf.values()]
         byLinearPrograms(capacityOf, flows).forEach((rate, index) => {
+          expect((fair[index] ?? 0) / rate).toBeCloseTo(1, 4)
+        })
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  const KINDS: readonly LinkKind[] = ['port', 'slot', 'chipset', 'network', 'USB', 'reader']
+  const anyLinks = fc.array(
+    fc.record({ kind: fc.constantFrom(...KINDS), capacity: fc.integer({ min: 10, max: 1_000 }) }),
+    { minLength: 2, maxLength: 6 },
+  )
+  const anyWay = fc.record({
+    link: fc.nat(30),
+    direction: fc.constantFrom<Direction>('in', 'out'),
+    share: fc.constantFrom(0.25, 1 / 3, 1, 2),
+  })
+
+  // What is read and what is written share a link in one direction, in both, or not at all; a bundle is several links
+  // that flows take in turn.
+  test('on random nets in both directions, with flows that go several ways', () => {
+    const anyFlows = fc.array(fc.array(anyWay, { minLength: 1, maxLength: 4 }), {
+      minLength: 1,
+      maxLength: 4,
+    })
+    fc.assert(
+      fc.property(anyLinks, anyFlows, (kinds, ways) => {
+        const links = kinds.map(({ kind, capacity }, index): Link => ({
+          kind,
+          id: `link ${index}`,
+          name: '',
+          bytesPerSecond: capacity,
+          reason: '',
+          known: true,
+          partIds: [],
+        }))
+        const directed = directedLinks(links)
+        const flows = ways.map((way, number): Flow => ({
+          id: `flow ${number}`,
+          uses: sharedUses(
+            directed,
+            way.map(({ link, direction, share }) => ({
+              links: [`link ${link % links.length}`],
+              direction,
+              share,
+            })),
+          ),
+          mostBytesPerSecond: Infinity,
+        }))
+        const fair = [...maxMinFair(directed.capacityOf, flows).rateOf.values()]
+        byLinearPrograms(directed.capacityOf, flows).forEach((rate, index) => {
           expect((fair[index] ?? 0) / rate).toBeCloseTo(1, 4)
         })
       }),

@@ -1,3 +1,4 @@
+import { Link } from 'react-router'
 import { minorPerMajor } from '@flint/core/drawing'
 import { memo, type ReactNode } from 'react'
 import { LimitList } from '../../limits/LimitList'
@@ -72,7 +73,14 @@ const BriefForm = memo(function BriefForm() {
               max={1_000_000}
             />
           </div>
-          <p className="soft">A 4K film takes about 5 MB/s, editing video 100 and more.</p>
+          <p className="soft">
+            A 4K film takes about 5 MB/s, editing video 100 and more. Those with links of their own
+            are described under{' '}
+            <Link to="../network" relative="path">
+              Network
+            </Link>
+            .
+          </p>
         </Section>
         <Section title="What may break">
           <BriefNumber

@@ -16,8 +16,8 @@ import styles from './network.module.css'
 
 const USES: readonly { value: PortUse; text: string }[] = [
   { value: 'joined', text: 'joined with others' },
-  { value: 'single', text: 'an address of its own' },
-  { value: 'direct', text: 'for a cable of its own' },
+  { value: 'single', text: 'its own address' },
+  { value: 'direct', text: 'a cable of its own' },
   { value: 'unused', text: 'not used' },
 ]
 

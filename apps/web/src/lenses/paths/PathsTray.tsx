@@ -1,5 +1,6 @@
 import { type Edit, type SingleEdit, pinCount } from '@flint/core/editing'
 import {
+  laneBudget,
   type PlaceChoice,
   placeChoices,
   type PlacedDevice,
@@ -19,6 +20,7 @@ import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import tray from '../../tray/tray.module.css'
+import { laneWords } from './laneWords'
 import { tradeWords } from './tradeWords'
 import styles from './paths.module.css'
 import { SpeedUps } from './SpeedUps'
@@ -50,6 +52,8 @@ function CardSlots() {
   const conflict = machine.unplaced.find(({ conflictIds }) => conflictIds.length > 0)?.conflictIds
   const wanting = placeChoices(machine)
   const hasBoard = pieceOf(machine, 'board') !== undefined
+  const budget = laneBudget(machine)
+  const lanes = budget ? laneWords(budget) : ''
   return (
     <section className={tray.section}>
       <h2>Where cards and M.2 devices go</h2>
@@ -58,6 +62,7 @@ function CardSlots() {
         <p className="soft">Nothing wants a slot or a socket.</p>
       )}
       {hasBoard && wanting.map((one) => <PlaceOf key={one.pieceId} {...one} />)}
+      {lanes !== '' && <p className="soft">Lanes of the CPU: {lanes}.</p>}
       {conflict && (
         <p>
           △ {conflict.map(nameOf).join(', ')}: these cannot all be placed. Leave one of them out, or

@@ -1,0 +1,181 @@
+import { demoDesign } from '../../fixtures/demo'
+import { withPart } from '../../fixtures/ruleTable'
+import type { Design, Pool } from '../design/design'
+import { changeBrief } from '../design/edits/changeFields'
+import { changeSheet } from '../design/edits/changeSheet'
+import { designCapacity } from '../pool/designCapacity'
+import { driveSizes } from '../machine/driveSizes'
+import { resolveMachine } from '../machine/resolveMachine'
+import { readersNow } from './readersNow'
+import { scenarioRates } from './scenarioRates'
+import { copyIn } from './scenarios/copyIn'
+import { rebuild } from './scenarios/rebuild'
+import type { Scenario } from './scenarios/scenario'
+import { scrub } from './scenarios/scrub'
+
+const DRIVE = 250e6
+/** Twelve drives of 12 TB and 250 MB/s, and a port of 10 Gb/s. */
+const cabin = withPart(
+  changeBrief(demoDesign('cabin-archive'), { readers: [], readersAtOnce: 2 }),
+  'wickmere-ten',
+)
+const ids = cabin.pools.flatMap(({ groups }) => groups.flatMap(({ driveIds }) => driveIds))
+
+const withGroups = (...groups: object[]): Design => ({
+  ...cabin,
+  pools: [{ id: 'pool-1', name: 'Pool', family: 'zfs', ashift: 12, groups } as unknown as Pool],
+})
+const holding = (design: Design, nowBytes: number): Design =>
+  changeBrief(design, {
+    data: [{ kind: 'media', nowBytes, growthBytesPerYear: 0, fileBytes: 4e9 }],
+  })
+const ratesOf = (design: Design, scenario: Scenario) =>
+  scenarioRates(design, resolveMachine(design), scenario)
+const withDrives = (design: Design, change: Record<string, unknown>): Design =>
+  design.snapshots.reduce(
+    (before, { id, sheet }) =>
+      sheet.kind === 'drive' && sheet.formFactor === '3.5'
+        ? changeSheet(before, id, change)
+        : before,
+    design,
+  )
+
+describe('a rebuild', () => {
+  const eleven = ids.slice(0, 11)
+  const draid = (spares: number): Design =>
+    withGroups({
+      id: 'group-1',
+      kind: 'draid',
+      driveIds: eleven,
+      draid: { parity: 2, data: 4, spares },
+    })
+
+  test('onto the spread spare of a dRAID is shared by all members that are left', () => {
+    // By hand: for each byte of the lost drive four are read and one is written, over ten drives: half a byte each.
+    const { bytesPerSecond, loads } = ratesOf(draid(1), rebuild)
+    expect(bytesPerSecond / DRIVE).toBeCloseTo(2, 6)
+    expect(loads.filter(({ link }) => link.kind === 'platter')).toHaveLength(10)
+  })
+
+  test('onto a new drive is as slow as that one', () => {
+    const { bytesPerSecond, loads } = ratesOf(draid(0), rebuild)
+    expect(bytesPerSecond / DRIVE).toBeCloseTo(1, 6)
+    expect(loads.filter(({ link }) => link.kind === 'platter')).toHaveLength(11)
+    // The same bytes, at half the rate.
+    const [spread, alone] = [1, 0].map((spares) => ratesOf(draid(spares), rebuild).seconds ?? 0)
+    expect((alone ?? 0) / (spread ?? 1)).toBeCloseTo(2, 1)
+  })
+})
+
+describe('a copy in', () => {
+  const mirror = withGroups({ id: 'group-1', kind: 'mirror', driveIds: ids.slice(0, 2) })
+  const available = designCapacity(
+    mirror,
+    driveSizes(resolveMachine(mirror)),
+    resolveMachine(mirror),
+  ).availableBytes
+
+  test('is at first as quick as the outer edge, and over the whole surface as slow as its mean', () => {
+    const little = ratesOf(holding(mirror, 100e9), copyIn)
+    expect((little.seconds ?? 0) / (100e9 / DRIVE)).toBeCloseTo(1, 1)
+    const all = ratesOf(holding(mirror, available), copyIn)
+    // Numerical integration, byte by byte of the files: the drive is as far in as the pool is full.
+    const steps = 20_000
+    let seconds = 0
+    for (let at = 0; at < steps; at += 1) {
+      const place = (at + 0.5) / steps
+      // A thousandth of the drive lies in the partition table and in what no record fits into.
+      seconds += available / steps / (DRIVE * Math.sqrt(1 - 0.75 * place))
+    }
+    expect((all.seconds ?? 0) / seconds).toBeCloseTo(1, 2)
+  })
+
+  test('that does not fit has no end', () => {
+    expect(ratesOf(holding(mirror, available * 1.01), copyIn).seconds).toBeNull()
+  })
+
+  test('over a narrower port takes longer, never less', () => {
+    const [wide, narrow] = [10e9, 1e9].map((bitsPerSecond) => {
+      const other = withPart(
+        changeBrief(demoDesign('cabin-archive'), { readers: [] }),
+        'wickmere-ten',
+        {
+          bitsPerSecond,
+        },
+      )
+      return ratesOf({ ...holding(mirror, 1e12), ...pick(other) }, copyIn).seconds ?? 0
+    })
+    expect(narrow).toBeGreaterThan((wide ?? 0) * 1.5)
+  })
+  const pick = ({ fitted, snapshots }: Design) => ({ fitted, snapshots })
+
+  test('onto shingled drives is quick for as much as their quick zone takes', () => {
+    const shingled = withDrives(holding(mirror, 1e12), {
+      recording: 'shingled',
+      quickWriteBytes: 25e9,
+      sustainedWriteBytesPerSecond: 35e6,
+    })
+    // By hand: 25 GB at 250 MB/s and 975 GB at 35 MB/s.
+    const byHand = 25e9 / DRIVE + 975e9 / 35e6
+    expect((ratesOf(shingled, copyIn).seconds ?? 0) / byHand).toBeCloseTo(1, 2)
+    const scrubbed = ratesOf(shingled, scrub).seconds
+    expect(scrubbed).toBe(ratesOf(holding(mirror, 1e12), scrub).seconds)
+  })
+})
+
+test('a scrub of one pool says nothing of the others', () => {
+  const two: Design = {
+    ...cabin,
+    pools: [
+      ...withGroups({ id: 'group-1', kind: 'raidz1', driveIds: ids.slice(0, 4) }).pools,
+      ...withGroups({ id: 'group-2', kind: 'mirror', driveIds: ids.slice(4, 6) }).pools.map(
+        (pool) => ({ ...pool, id: 'pool-2' }),
+      ),
+    ],
+  }
+  const machine = resolveMachine(two)
+  const count = (poolId: string | null): number =>
+    scenarioRates(two, machine, scrub, { groupId: null, readers: null, poolId }).flows.length
+  expect([count(null), count('pool-1'), count('pool-2')]).toEqual([6, 4, 2])
+})
+
+test('the order of pools, ports, cards and readers says nothing', () => {
+  const two: Design = {
+    ...cabin,
+    pools: [
+      ...withGroups({ id: 'group-1', kind: 'raidz1', driveIds: ids.slice(0, 4) }).pools,
+      ...withGroups({ id: 'group-2', kind: 'mirror', driveIds: ids.slice(4, 6) }).pools.map(
+        (pool) => ({ ...pool, id: 'pool-2' }),
+      ),
+    ],
+    network: {
+      ports: [1, 2].map((number) => ({
+        port: { pieceId: number === 1 ? 'board-1' : 'nic-1', number: 1 },
+        use: 'single' as const,
+      })),
+      ownBlocks: [],
+    },
+  }
+  const figures = (design: Design): number[] => {
+    const machine = resolveMachine(design)
+    const readers = readersNow(design, machine, 3).readers.map((one) => one.bytesPerSecond)
+    return [
+      ...[scrub, rebuild, copyIn].map(
+        (scenario) => scenarioRates(design, machine, scenario).bytesPerSecond,
+      ),
+      readers.reduce((sum, rate) => sum + rate, 0),
+    ]
+  }
+  const before = figures(two)
+  const shuffled: Design[] = [
+    { ...two, pools: two.pools.toReversed() },
+    { ...two, network: { ...two.network, ports: two.network.ports.toReversed() } },
+    { ...two, fitted: two.fitted.toReversed() },
+  ]
+  for (const design of shuffled) {
+    figures(design).forEach((figure, at) => {
+      expect(figure / (before[at] ?? 0)).toBeCloseTo(1, 6)
+    })
+  }
+  expect(before.every((figure) => figure > 0)).toBe(true)
+})
