@@ -10,13 +10,7 @@ import {
 import { cutText } from '@flint/core/drawing'
 import { type Design, parseDesign } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
-import {
-  type DataSource,
-  type EntityManager,
-  In,
-  Not,
-  type SelectQueryBuilder,
-} from 'typeorm'
+import { type DataSource, type EntityManager, In, Not, type SelectQueryBuilder } from 'typeorm'
 import { nameSaid, type StoredRow } from './storedRow'
 import type { Summariser } from './summariser'
 import { DesignSummaryEntity, type ShownTo } from './summaryEntity'

@@ -144,7 +144,8 @@ function PlaceOf({ pieceId, kind, numbers }: PlaceChoice) {
   return (
     <div className={styles.card}>
       <label>
-        {model}{' '}
+        {/* The place first, so that two equal cards are told apart. */}
+        {at ? `${placeName(at.root)} · ${model}` : model}{' '}
         <select
           value={pin ?? ''}
           onChange={({ target }) => {
