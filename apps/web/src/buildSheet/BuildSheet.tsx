@@ -1,5 +1,6 @@
 import { ErrorBoundary } from 'react-error-boundary'
 import { Link, Navigate, useParams } from 'react-router'
+import { PageTitle } from '../controls/PageTitle'
 import { lenses } from '../lenses/lenses'
 import { Ledger } from '../ledger/Ledger'
 import { useOpenDesign } from '../saving/useOpenDesign'
@@ -80,10 +81,11 @@ function FirstFigures({ lens }: { lens: (typeof lenses)[number] }) {
 }
 
 /** The panes of a design that is open; one that cannot be drawn leaves the others alone. */
-function OpenSheet({ lens: { id, Pane } }: { lens: (typeof lenses)[number] }) {
+function OpenSheet({ lens: { id, title, Pane } }: { lens: (typeof lenses)[number] }) {
   const design = useAppSelector(selectDesign)
   return (
     <div className={styles.sheet}>
+      <PageTitle parts={[title, design.name]} />
       <SheetHead />
       <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design]}>
         <StepRail />

@@ -1,6 +1,8 @@
+import { readQuantity, type QuantityProblem } from '@flint/core/drawing'
 import InputAdornment from '@mui/material/InputAdornment'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
+import { format } from './locale'
 
 export interface NumberFieldProps {
   label: string
@@ -20,9 +22,16 @@ export interface NumberFieldProps {
   onChange: (value: number | null) => void
 }
 
+/** What is typed, and the number that was shown when it was. */
+interface Draft {
+  text: string
+  from: number | null
+}
+
 /**
- * A number that changes the design as it is typed. What cannot be taken stays in the field with the
- * reason, and the design keeps the last good number; leaving the field shows that one again.
+ * A number that changes the design as it is typed, with or without its unit: "20 TB" in a field of TiB is turned into
+ * them, and what was understood is said below. What cannot be taken stays in the field with the reason until it is
+ * corrected, and the design keeps the last good number.
  */
 export function NumberField(props: NumberFieldProps) {
   const {
@@ -36,53 +45,81 @@ export function NumberField(props: NumberFieldProps) {
     disabled = false,
     onChange,
   } = props
-  const [draft, setDraft] = useState<string | null>(null)
-  const shown = draft ?? (value === null ? '' : String(Number(value.toFixed(4))))
-  const problem = draft === null ? null : problemWith(draft, props)
+  const [draft, setDraft] = useState<Draft | null>(null)
+  const [isTyping, setIsTyping] = useState(false)
+  // A number that was changed elsewhere, as by undo, takes the place of what was left wrong.
+  const isStale = draft !== null && !isTyping && draft.from !== value
+  const typed = draft === null || isStale ? null : draft.text
+  // What nobody has typed is neither wrong nor in need of words.
+  const read = typed === null ? { value } : readField(typed, props)
+  const problem = 'problem' in read ? read.problem : null
   return (
     <TextField
       label={inTable ? undefined : label}
       hiddenLabel={inTable}
       disabled={disabled}
-      value={shown}
+      value={typed ?? plainText(value)}
       placeholder={placeholder ?? ''}
       error={problem !== null}
-      helperText={problem ?? help}
+      helperText={problem ?? (isTyping && 'understood' in read ? read.understood : help)}
       sx={{ width }}
       slotProps={{
         htmlInput: {
-          inputMode: 'decimal',
+          inputMode: 'text',
           autoComplete: 'off',
           'aria-label': inTable ? label : undefined,
         },
         inputLabel: { shrink: true },
-        input: unit ? { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } : {},
+        input:
+          unit && !inTable
+            ? { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> }
+            : {},
+      }}
+      onFocus={() => {
+        if (isStale) setDraft(null)
+        setIsTyping(true)
       }}
       onChange={({ target }) => {
-        setDraft(target.value)
-        if (problemWith(target.value, props) === null) onChange(parse(target.value))
+        const next = readField(target.value, props)
+        setDraft({ text: target.value, from: 'value' in next ? next.value : value })
+        if ('value' in next) onChange(next.value)
       }}
       onBlur={() => {
-        setDraft(null)
+        setIsTyping(false)
+        if (problem === null) setDraft(null)
       }}
     />
   )
 }
 
-/** Both comma and point are taken as the decimal sign. */
-function parse(text: string): number | null {
-  const trimmed = text.trim().replace(',', '.')
-  return trimmed === '' ? null : Number(trimmed)
+const DIGITS = 4
+const plainText = (value: number | null): string =>
+  value === null ? '' : String(Number(value.toFixed(DIGITS)))
+
+type ReadField = { value: number | null; understood?: string } | { problem: string }
+
+/** What a field says, what was understood of it where that is not plain, or why it cannot be taken. */
+function readField(
+  text: string,
+  { min, max, unit = '', optional = false, whole = false }: NumberFieldProps,
+): ReadField {
+  if (text.trim() === '') return optional ? { value: null } : { problem: 'A number is needed.' }
+  const read = readQuantity(text, unit)
+  if ('problem' in read) return { problem: problemWords(read.problem, unit) }
+  const { value, writtenUnit, isAmbiguous } = read
+  if (whole && !Number.isInteger(value)) return { problem: 'Whole numbers only.' }
+  if (value < min || value > max) {
+    return { problem: `From ${min} to ${max}${writtenUnit === '' ? '' : ` ${unit}`}.` }
+  }
+  const isPlain = writtenUnit === '' && !isAmbiguous && /^-?[\d.]*$/.test(text.trim())
+  return isPlain
+    ? { value }
+    : { value, understood: `= ${format.number(value, DIGITS)} ${unit}`.trim() }
 }
 
-function problemWith(
-  text: string,
-  { min, max, optional = false, whole = false }: NumberFieldProps,
-): string | null {
-  const number = parse(text)
-  if (number === null) return optional ? null : 'A number is needed.'
-  if (!Number.isFinite(number)) return 'This is not a number.'
-  if (whole && !Number.isInteger(number)) return 'Whole numbers only.'
-  if (number < min || number > max) return `From ${min} to ${max}.`
-  return null
+function problemWords(problem: QuantityProblem, unit: string): string {
+  if (problem === 'B or b') return 'Write MB/s for bytes or Mb/s for bits.'
+  if (problem === 'another kind of unit')
+    return `Not a unit of this; it is in ${unit || 'numbers'}.`
+  return 'This is not a number.'
 }

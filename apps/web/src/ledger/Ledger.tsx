@@ -13,6 +13,7 @@ import { useAppSelector } from '../store/hooks'
 import { changeText } from './changeText'
 import { barLimit, type LedgerFigure, ledgerFigures, limitOf } from './figures'
 import { FindingsEntry } from './FindingsEntry'
+import { LedgerNews } from './LedgerNews'
 import { LimitBar } from './LimitBar'
 import { LimitsEntry } from './LimitsEntry'
 import { StillToChooseEntry } from './StillToChooseEntry'
@@ -34,6 +35,7 @@ export function Ledger() {
           }}
         />
       ))}
+      <LedgerNews />
       <LimitsEntry />
       <StillToChooseEntry />
       <FindingsEntry />
@@ -69,7 +71,7 @@ function LedgerEntry({
   const status = limitOf(evaluation, figure.limitId)?.status ?? null
   const would = preview && previewText(figure, evaluation, preview)
   return (
-    <Tooltip title={figure.hint} placement="top" enterDelay={600}>
+    <Tooltip describeChild title={figure.hint} placement="top" enterDelay={600}>
       <button
         type="button"
         className={styles.figure}

@@ -10,6 +10,7 @@ import {
 import { evaluate, type OpenChoice } from '@flint/core/figures'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { changedFigures } from './changedFigures'
 import { changeText } from './changeText'
 import { type LedgerFigure, ledgerFigures } from './figures'
 import { openChoiceCount, openChoiceNames } from './openChoiceWords'
@@ -137,3 +138,19 @@ test.each([
 function open(choice: OpenChoice['choice'], count: number): OpenChoice {
   return { choice, count, which: 'of a kind that is not told here', step: 'core', title: null }
 }
+
+test('what a change has changed is told in words, and nothing where nothing has', () => {
+  const shelf = demo('warm-room-shelf')
+  const before = evaluate(shelf)
+  expect(changedFigures(before, evaluate(shelf))).toBe('')
+  const without = evaluate(
+    removeParts(
+      shelf,
+      shelf.fitted.filter(({ id }) => id.startsWith('drive-')).map(({ id }) => id),
+    ),
+  )
+  const words = changedFigures(before, without)
+  expect(words).toContain('usable space 0 ')
+  expect(words).toMatch(/\d+ of 11 limits kept/)
+  expect(words).toContain('idle at the wall')
+})

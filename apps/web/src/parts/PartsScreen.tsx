@@ -1,3 +1,4 @@
+import { PageTitle } from '../controls/PageTitle'
 import type { StoredPart } from '@flint/contract'
 import { CatalogueState } from '../tray/CatalogueState'
 import { matches, parsePartQuery, kindWords, type PartKind } from '@flint/core/editing'
@@ -86,6 +87,7 @@ export function PartsScreen() {
         </div>
       </header>
       <main className={styles.main}>
+        <PageTitle parts={['Parts']} />
         <h1 className="only-for-readers">Parts</h1>
         <section className={styles.left} aria-label="Find parts">
           <input

@@ -1,3 +1,4 @@
+import { PageTitle } from '../controls/PageTitle'
 import { Link } from 'react-router'
 import { leaveLink } from '../api/linkKey'
 import { useSessionQuery, useSignOutMutation } from '../api/peopleApi'
@@ -26,6 +27,7 @@ export function AccountScreen() {
           <Link to="/" aria-label="Flint Shelf, to the shelf">
             <Mark />
           </Link>
+          <PageTitle parts={['Account']} />
           <h1>{account ? account.name : 'Accounts'}</h1>
           <span className={styles.last}>
             {account && (

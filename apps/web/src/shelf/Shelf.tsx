@@ -1,3 +1,4 @@
+import { PageTitle } from '../controls/PageTitle'
 import type { ShelfOrder } from '@flint/contract'
 import Snackbar from '@mui/material/Snackbar'
 import { useState } from 'react'
@@ -52,6 +53,7 @@ export function Shelf() {
   return (
     <div className={styles.page}>
       <header className={styles.head}>
+        <PageTitle parts={[]} />
         <h1 className={styles.brand}>
           <Mark /> Flint Shelf
         </h1>

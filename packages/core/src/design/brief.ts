@@ -45,6 +45,8 @@ export const brief = z.strictObject({
       (entries) => new Set(entries.map(({ kind }) => kind)).size === entries.length,
       'must name each kind of data once',
     ),
+  /** The unit that sizes of data are entered in. */
+  dataUnit: z.enum(['TiB', 'TB']).default('TiB'),
   /** How long it should last before drives are added. */
   horizonYears: z.number().min(0).max(30),
   /** People or programs that read at the same time, and the rate each needs. */
@@ -100,6 +102,7 @@ export function wantedBytes({ data, horizonYears }: Pick<Brief, 'data' | 'horizo
 /** What a design starts from when nobody has said anything yet. */
 export const EMPTY_BRIEF: Brief = {
   data: [],
+  dataUnit: 'TiB',
   horizonYears: 3,
   readersAtOnce: 0,
   readerBytesPerSecond: 0,

@@ -10,6 +10,7 @@ type EditOf<Name extends Edit['do']> = Extract<Edit, { do: Name }>
 
 const BRIEF_FIELDS: Record<keyof Brief, string> = {
   data: 'the data',
+  dataUnit: 'the unit of sizes',
   horizonYears: 'how long it must last',
   readersAtOnce: 'the readers',
   readerBytesPerSecond: 'the rate of a reader',

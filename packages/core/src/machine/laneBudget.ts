@@ -12,10 +12,9 @@ export interface LaneBudget {
 }
 
 /**
- * Where do the lanes of the CPU go?
+ * Where do the lanes of the CPU go? Of 24, say, 16 to slot 1, 4 to M.2 socket 1 and 4 to the chipset.
  *
  * @returns null without a board, or when its slots are not known
- * @example laneBudget(machine) // 24 = 16 for slot 1, 4 for M.2 socket 1 and 4 for the chipset
  */
 export function laneBudget(machine: Machine): LaneBudget | null {
   const board = pieceOf(machine, 'board')?.dataSheet

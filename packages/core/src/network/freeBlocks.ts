@@ -27,7 +27,7 @@ export const USUAL_BLOCKS = [
  * @param count how many are wanted
  * @returns fewer where there are no more
  * Source: RFC 1918 for the addresses, RFC 4632 for the blocks.
- * @example freeBlocks([], 1) // 10.2.0.0/30
+ * @example freeBlocks([], 3).length // 3
  */
 export function freeBlocks(taken: readonly string[], count: number): AddressBlock[] {
   const inUse = [...USUAL_BLOCKS, ...taken].flatMap((text) => readBlock(text) ?? [])

@@ -2,10 +2,8 @@ import type { Formatter } from '../units/formatter'
 import type { ReaderFigures } from './readerFigures'
 
 /**
- * What a reader gets and why, in one sentence.
- *
- * @example readerSentence(figures, format)
- * // 'Alone 114 MB/s, limited by the network port of Tindrel Middle M (1 Gb/s); the pool could give 640 MB/s.'
+ * What a reader gets and why, in one sentence: “Alone 114 MB/s, limited by the network port of the board (1 Gb/s); the
+ * pool could give 640 MB/s.”
  */
 export function readerSentence(figures: ReaderFigures, format: Formatter): string {
   const { path, reader, aloneBytesPerSecond, heldBackBy, poolBytesPerSecond } = figures

@@ -10,7 +10,7 @@ import trayStyles from '../../tray/tray.module.css'
 import { BriefChoice } from './BriefChoice'
 import { BriefNumber } from './BriefNumber'
 import { BriefText } from './BriefText'
-import { currency, eccRule, mains, memoryRule } from './choices'
+import { currency, dataUnit, eccRule, mains, memoryRule } from './choices'
 import { DataTable } from './DataTable'
 import { GrowthBars } from './GrowthBars'
 import { Households } from './Households'
@@ -53,7 +53,12 @@ const BriefForm = memo(function BriefForm() {
     <>
       <h2>What is it for?</h2>
       <div className={styles.top}>
-        <DataTable />
+        <div>
+          <DataTable />
+          <div className={styles.dataUnit}>
+            <BriefChoice {...dataUnit} />
+          </div>
+        </div>
         <div>
           <h3>Year by year</h3>
           <GrowthBars />

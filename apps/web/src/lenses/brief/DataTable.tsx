@@ -1,5 +1,5 @@
 import { TB, TIB } from '@flint/core/drawing'
-import { DATA_KINDS, type DataKind, USUAL_FILE_BYTES } from '@flint/core/editing'
+import { type Brief, DATA_KINDS, type DataKind, USUAL_FILE_BYTES } from '@flint/core/editing'
 import { memo, useCallback } from 'react'
 import { NumberField } from '../../controls/NumberField'
 import { selectDesign } from '../../sheet/selectors'
@@ -17,13 +17,15 @@ const KIND_WORDS: Record<DataKind, string> = {
   other: 'Everything else',
 }
 
+const SCALES: Record<Brief['dataUnit'], number> = { TiB: TIB, TB }
+
 const COLUMNS = [
-  { field: 'nowBytes', title: 'Now', unit: 'TiB', scale: TIB, min: 0, max: 100_000 },
+  { field: 'nowBytes', title: 'Now', unit: null, scale: null, min: 0, max: 100_000 },
   {
     field: 'growthBytesPerYear',
     title: 'More a year',
-    unit: 'TiB',
-    scale: TIB,
+    unit: null,
+    scale: null,
     min: 0,
     max: 100_000,
   },
@@ -41,6 +43,7 @@ type Field = (typeof COLUMNS)[number]['field']
 
 /** What must fit, by kind of data: today, each year, and how large its files are. */
 export function DataTable() {
+  const { dataUnit } = useAppSelector(selectDesign).brief
   return (
     <table className={styles.data}>
       <thead>
@@ -48,7 +51,7 @@ export function DataTable() {
           <th scope="col">Data</th>
           {COLUMNS.map(({ field, title, unit }) => (
             <th scope="col" key={field}>
-              {title}, {unit}
+              {title}, {unit ?? dataUnit}
             </th>
           ))}
         </tr>
@@ -62,6 +65,8 @@ export function DataTable() {
                 <DataNumber
                   kind={kind}
                   {...column}
+                  unit={column.unit ?? dataUnit}
+                  scale={column.scale ?? SCALES[dataUnit]}
                   label={`${KIND_WORDS[kind]}, ${column.title.toLowerCase()}`}
                 />
               </td>
@@ -88,6 +93,7 @@ const DataNumber = memo(function DataNumber({
   kind,
   field,
   label,
+  unit,
   scale,
   min,
   max,
@@ -108,6 +114,7 @@ const DataNumber = memo(function DataNumber({
     <NumberField
       inTable
       label={label}
+      unit={unit}
       min={isFile && stored === null ? 0 : min}
       max={max}
       optional={!isFile}

@@ -17,6 +17,23 @@ export const mains: Choice = {
   }),
 }
 
+export const dataUnit: Choice = {
+  label: 'Sizes of data in',
+  options: [
+    { value: 'TiB', text: 'TiB', help: 'as file systems count: 1 TiB is 1.1 TB' },
+    {
+      value: 'TB',
+      text: 'TB',
+      help: 'as drives are sold; a size with its unit is taken either way',
+    },
+  ],
+  valueOf: ({ brief }) => brief.dataUnit,
+  change: (value) => ({
+    do: 'change-brief',
+    change: { dataUnit: value === 'TB' ? 'TB' : 'TiB' },
+  }),
+}
+
 /** Currencies of most home labs; the document takes any ISO 4217 code. */
 export const currency: Choice = {
   label: 'Currency',

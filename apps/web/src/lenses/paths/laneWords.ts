@@ -3,7 +3,9 @@ import type { LaneBudget } from '@flint/core/figures'
 /**
  * Where the lanes of the CPU go, as a sum.
  *
- * @example laneWords(budget) // '24 = 16 (slot 1) + 4 (M.2 1) + 4 (chipset)'
+ * @example
+ * laneWords({ places: [{ kind: 'slot', number: 1, lanes: 16 }], chipsetLanes: 4, cpuLanes: null })
+ * // '20 = 16 (slot 1) + 4 (chipset)'
  */
 export function laneWords({ places, chipsetLanes, cpuLanes }: LaneBudget): string {
   const parts = [

@@ -1,4 +1,4 @@
-import { TB, TIB } from '../../units/bytes'
+import { readQuantity } from '../../units/readQuantity'
 import type { SheetColumn } from '../sheetColumns'
 
 /** Between the entries of a list in one cell. */
@@ -47,7 +47,7 @@ function valueOf(column: SheetColumn, cell: string): unknown {
   switch (type) {
     case 'number':
     case 'whole number':
-      return numberOf(cell)
+      return numberOf(cell, unit)
     case 'yes or no':
       return { yes: true, no: false }[cell.toLowerCase()]
     case 'choice':
@@ -61,26 +61,17 @@ function valueOf(column: SheetColumn, cell: string): unknown {
   }
 }
 
-function numberOf(cell: string): number | undefined {
-  return /^-?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(cell) ? Number(cell) : undefined
-}
-
-/** Sizes may be written as they are sold: 12 TB, 16 GiB. */
-const SIZES: Record<string, number> = {
-  B: 1,
-  MB: 1e6,
-  GB: 1e9,
-  TB,
-  MIB: 2 ** 20,
-  GIB: 2 ** 30,
-  TIB,
+/** A number that can mean two things is none in a file, where nobody sees what was understood. */
+function numberOf(cell: string, unit = ''): number | undefined {
+  const read = readQuantity(cell, unit)
+  return 'problem' in read || (read.isAmbiguous && !/^-?\d+\.\d+$/.test(cell))
+    ? undefined
+    : read.value
 }
 
 function bytesOf(cell: string): number | undefined {
-  const [, digits = '', unit = ''] = /^([0-9.]+)\s*([kmgt]?i?b)?$/i.exec(cell) ?? []
-  const size = SIZES[unit.toUpperCase() || 'B']
-  const number = numberOf(digits)
-  return number === undefined || size === undefined ? undefined : Math.round(number * size)
+  const bytes = numberOf(cell, 'B')
+  return bytes === undefined ? undefined : Math.round(bytes)
 }
 
 function listOf(cell: string, { entries }: SheetColumn): unknown {
@@ -111,6 +102,8 @@ function reasonFor({ type, choices, unit }: SheetColumn, cell: string): string {
     case 'table':
       return 'The cell is not JSON.'
     default:
-      return `“${cell}” is not a number; decimals have a point.`
+      return unit === '' || unit === 'cents'
+        ? `“${cell}” is not a number; decimals have a point.`
+        : `“${cell}” is not a number of ${unit}, nor of a unit like it; decimals have a point.`
   }
 }

@@ -90,7 +90,7 @@ describe('comma-separated text', () => {
     const text = [
       'kind,maker,model,sizeMm,thicknessMm,idleWatts,colour',
       'fan,Brisk,"Wide, loud",120,25,0.5,red',
-      'fan,Brisk,Comma,120,"25,5",0.5,',
+      'fan,Brisk,Comma,120,"1,255",0.5,',
       'fan,"Bris\nk",Two lines,120,25,0.5,',
       'fan,Brisk,,120,25,0.5,',
       'drive,Brisk,Other,120,25,0.5,',
@@ -103,13 +103,31 @@ describe('comma-separated text', () => {
     expect(read.map(({ sheet: { model } }) => model)).toEqual(['Wide, loud', 'Two lines'])
     expect(problems).toEqual([
       { line: 1, column: 'colour', reason: expect.stringContaining('no such column') as string },
-      { line: 3, column: 'thicknessMm', reason: '“25,5” is not a number; decimals have a point.' },
+      {
+        line: 3,
+        column: 'thicknessMm',
+        reason: '“1,255” is not a number of mm, nor of a unit like it; decimals have a point.',
+      },
       // The quoted line break before counts as a line of the file.
       { line: 6, column: 'model', reason: 'model is missing or not a string.' },
       { line: 7, column: 'kind', reason: expect.stringContaining('of kind fan') as string },
       { line: 9, column: 'idleWatts', reason: 'idleWatts must be at least 0.' },
       { line: 10, column: 'slug', reason: 'brisk-wide-loud is already in line 2.' },
       { line: 11, column: '', reason: 'There are 10 cells for 7 columns.' },
+    ])
+  })
+
+  test('numbers are taken with their units, as in forms and in search', () => {
+    const text = [
+      'kind,maker,model,sizeMm,thicknessMm,idleWatts',
+      'fan,Brisk,Inches,12 cm,"1 in","0,5 W"',
+      'fan,Brisk,Grouped,120,"2,55 cm",500 mW',
+    ].join('\n')
+    const { parts: read, problems } = partsFromCsv(text)
+    expect(problems).toEqual([])
+    expect(read.map(({ sheet }) => sheet)).toMatchObject([
+      { sizeMm: 120, thicknessMm: 25.4, idleWatts: 0.5 },
+      { sizeMm: 120, thicknessMm: 25.5, idleWatts: 0.5 },
     ])
   })
 

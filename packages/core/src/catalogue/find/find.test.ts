@@ -16,6 +16,15 @@ test('measurements, with their name before or after', () => {
   expect(found('chassis, at least 8 bays and depth below 400 mm')).toEqual(cases)
 })
 
+test('units of one kind are turned into each other, and a number may have its comma', () => {
+  const cases = found('chassis depth under 400')
+  expect(found('chassis depth under 40 cm')).toEqual(cases)
+  expect(found('chassis depth under 40,0 cm')).toEqual(cases)
+  expect(found('drive capacity at least 12000 gb')).toEqual(found('drive at least 12 TB'))
+  // A unit of another kind is no measurement of it.
+  expect(found('chassis depth under 400 kg')).toEqual([])
+})
+
 test('words and measurements together', () => {
   expect(found('quillon at least 16 TB')).toEqual([
     'quillon-keep-24',

@@ -5,6 +5,8 @@ import type { PartSheet } from '../partKinds'
 export interface Measure {
   /** What it may be called in a question. */
   words: readonly string[]
+  /** The unit that it is in, and that numbers without one are taken in; null where it is a count. */
+  unit: string | null
   /** In the unit that people ask in; null where the sheet does not say, undefined where it has no such thing. */
   of: (sheet: PartSheet) => number | null | undefined
 }
@@ -26,30 +28,35 @@ const length = (name: string) => (sheet: PartSheet) => {
 
 /** Every measure. A new one is one line here. */
 export const measures: readonly Measure[] = [
-  { words: ['depth', 'deep'], of: field('depthMm') },
-  { words: ['width', 'wide'], of: field('widthMm') },
-  { words: ['height', 'tall', 'high'], of: field('heightMm') },
-  { words: ['length', 'long'], of: field('lengthMm') },
-  { words: ['thick'], of: field('thicknessMm') },
-  { words: ['bays', 'bay'], of: bays },
-  { words: ['ports', 'port'], of: field('drivePorts', 'ports', 'sataPorts') },
-  { words: ['sata'], of: field('sataPorts', 'sataPlugs') },
-  { words: ['slots', 'slot'], of: length('slots') },
-  { words: ['openings'], of: field('cardOpenings', 'openings') },
-  { words: ['cores', 'core'], of: field('cores') },
-  { words: ['lanes'], of: field('lanes') },
-  { words: ['idle'], of: field('idleWatts', 'deepIdleWatts', 'fansIdleWatts') },
-  { words: ['rated', 'watts', 'w'], of: field('ratedWatts', 'peakWatts', 'idleWatts') },
-  { words: ['noise', 'db'], of: field('noiseDecibels', 'fansNoiseDecibels') },
-  { words: ['weight', 'g'], of: field('weightGrams') },
+  { words: ['depth', 'deep'], unit: 'mm', of: field('depthMm') },
+  { words: ['width', 'wide'], unit: 'mm', of: field('widthMm') },
+  { words: ['height', 'tall', 'high'], unit: 'mm', of: field('heightMm') },
+  { words: ['length', 'long'], unit: 'mm', of: field('lengthMm') },
+  { words: ['thick'], unit: 'mm', of: field('thicknessMm') },
+  { words: ['bays', 'bay'], unit: null, of: bays },
+  { words: ['ports', 'port'], unit: null, of: field('drivePorts', 'ports', 'sataPorts') },
+  { words: ['sata'], unit: null, of: field('sataPorts', 'sataPlugs') },
+  { words: ['slots', 'slot'], unit: null, of: length('slots') },
+  { words: ['openings'], unit: null, of: field('cardOpenings', 'openings') },
+  { words: ['cores', 'core'], unit: null, of: field('cores') },
+  { words: ['lanes'], unit: null, of: field('lanes') },
+  { words: ['idle'], unit: 'W', of: field('idleWatts', 'deepIdleWatts', 'fansIdleWatts') },
+  { words: ['rated', 'watts', 'w'], unit: 'W', of: field('ratedWatts', 'peakWatts', 'idleWatts') },
+  { words: ['noise', 'db'], unit: 'dB(A)', of: field('noiseDecibels', 'fansNoiseDecibels') },
+  { words: ['weight', 'g'], unit: 'g', of: field('weightGrams') },
   {
     words: ['price', 'cost'],
+    unit: null,
     of: ({ price }) => (price ? price.unitMinor / minorPerMajor(price.currency) : null),
   },
-  { words: ['capacity', 'tb'], of: (sheet) => scaled(field('capacityBytes')(sheet), 1e12) },
-  { words: ['gb'], of: (sheet) => scaled(field('capacityBytes')(sheet), 1e9) },
-  { words: ['rpm'], of: field('rpm') },
-  { words: ['fans', 'fan'], of: field('fanCount', 'fanHeaders') },
+  {
+    words: ['capacity', 'tb'],
+    unit: 'TB',
+    of: (sheet) => scaled(field('capacityBytes')(sheet), 1e12),
+  },
+  { words: ['gb'], unit: 'GB', of: (sheet) => scaled(field('capacityBytes')(sheet), 1e9) },
+  { words: ['rpm'], unit: null, of: field('rpm') },
+  { words: ['fans', 'fan'], unit: null, of: field('fanCount', 'fanHeaders') },
 ]
 
 function bays(sheet: PartSheet): number | undefined {

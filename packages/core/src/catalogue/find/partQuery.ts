@@ -1,5 +1,6 @@
 import { columnValue, sheetColumns } from '../sheetColumns'
 import type { PartSheet } from '../partKinds'
+import { readQuantity } from '../../units/readQuantity'
 import { type Measure, measures } from './measures'
 
 interface Condition {
@@ -22,7 +23,8 @@ const COMPARISONS: readonly { words: string; keeps: (value: number, limit: numbe
     { words: 'exactly|=', keeps: (value, limit) => value === limit },
   ]
 
-const UNIT = '(?:\\s*(?:mm|tb|gb|w|db(?:\\(a\\))?|g|eur|€))?'
+const NUMBER = '[0-9][0-9.,]*'
+const UNIT = '(?:\\s*(?:mm|cm|m|in|[kmgtp]i?b|kw|w|db(?:\\(a\\))?|kg|g|eur|€))?'
 
 /**
  * Understands a question about parts: measurements with a comparison, the rest as words.
@@ -33,27 +35,34 @@ const UNIT = '(?:\\s*(?:mm|tb|gb|w|db(?:\\(a\\))?|g|eur|€))?'
  * @example parsePartQuery('rack, at least 8 bays').words // ['rack']
  */
 export function parsePartQuery(text: string): PartQuery {
-  let rest = ` ${text.toLowerCase().replaceAll(',', ' , ')} `
+  // A comma between digits is part of a number.
+  let rest = ` ${text.toLowerCase().replaceAll(/,(?!\d)|(?<!\d),/g, ' , ')} `
   const conditions: Condition[] = []
   for (const measure of measures) {
     const names = measure.words.map((word) => word.replace(/[^a-z]/g, '')).join('|')
     for (const { words, keeps } of COMPARISONS) {
       const patterns = [
-        new RegExp(`\\s(?:${names})\\s*(?:${words})\\s*([0-9]+(?:\\.[0-9]+)?)${UNIT}(?=\\s)`),
-        new RegExp(
-          `(?:\\s|^)(?:${words})\\s*([0-9]+(?:\\.[0-9]+)?)(?:\\s*mm)?\\s*(?:${names})(?=\\s)`,
-        ),
+        new RegExp(`\\s(?:${names})\\s*(?:${words})\\s*(${NUMBER}${UNIT})(?=\\s)`),
+        new RegExp(`(?:\\s|^)(?:${words})\\s*(${NUMBER}(?:\\s*(?:mm|cm))?)\\s*(?:${names})(?=\\s)`),
       ]
       for (const pattern of patterns) {
         const found = pattern.exec(rest)
         if (!found) continue
-        const limit = Number(found[1])
+        const limit = limitOf(found[1] ?? '', measure)
+        if (limit === null) continue
         conditions.push({ measure, keeps: (value) => keeps(value, limit) })
         rest = rest.replace(found[0], ' ')
       }
     }
   }
   return { conditions, words: rest.split(/[\s,]+/).filter((word) => word !== '' && word !== 'and') }
+}
+
+/** A number of a question in the unit of what it is about; null for one that is none, or of another kind. */
+function limitOf(text: string, { unit }: Measure): number | null {
+  const plain = text.replace(/\s*(?:eur|€)$/, '')
+  const read = readQuantity(plain, unit ?? '')
+  return 'problem' in read ? null : read.value
 }
 
 /**

@@ -246,7 +246,7 @@ const cases: RuleCase[] = [
     code: 'single-parity-large-drives',
     severity: 'risks',
     words:
-      // 8 TB at three quarters of 215 MB/s.
+      // 8 TB at three quarters of 205 MB/s are 14.5 hours.
       'Groups A and B have single parity over drives of 8 TB: during the rebuild of about 14 hours, longer while it is used, a second failure loses the files of both drives.',
     bad: laidOut('dedicated-parity', 'dedicated-parity-1'),
     good: laidOut('dedicated-parity', 'dedicated-parity-2'),

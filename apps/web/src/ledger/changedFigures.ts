@@ -1,0 +1,17 @@
+import type { Evaluation } from '@flint/core/figures'
+import { ledgerFigures } from './figures'
+
+/** The figures that read otherwise than before, with how many limits are kept; empty when none does. */
+export function changedFigures(before: Evaluation, now: Evaluation): string {
+  const words = (evaluation: Evaluation): string[] => [
+    ...ledgerFigures.map(({ title, value }) => {
+      const { value: number, unit } = value(evaluation)
+      return `${title} ${number}${unit === '' ? '' : ` ${unit}`}`
+    }),
+    `${evaluation.limits.filter(({ status }) => status === 'kept').length} of ${evaluation.limits.length} limits kept`,
+  ]
+  const old = words(before)
+  return words(now)
+    .filter((text, at) => text !== old[at])
+    .join(', ')
+}
