@@ -21,7 +21,7 @@ export function readNumber(text: string): ReadNumber | null {
   const [, sign = '', digits = ''] = /^([+-]?)([\d.,]*\d[\d.,]*)$/.exec(plain) ?? []
   if (digits === '') return null
   const signed = (value: number): number => (sign === '-' ? -value : value)
-  const marks = [...digits].filter((one) => one === '.' || one === ',')
+  const marks = digits.match(/[.,]/g) ?? []
   const [first] = marks
   const last = marks.at(-1)
   if (first === undefined || last === undefined) return sure(signed(Number(digits)))
