@@ -65,3 +65,44 @@ test('windows are told apart by their titles, and figures are part of what a scr
   // Once the figures have settled the changed ones are told.
   await expect(ledger.getByRole('status')).toContainText(/idle at the wall \d+ W/)
 })
+
+test('bays and slots are entered as rows of fields: copied, taken out, none, or not known', async ({
+  house,
+  quietPage: page,
+}) => {
+  await page.goto(`${house.url}/parts/tindrel-middle-m`)
+  await page.getByRole('button', { name: 'Copy as your own' }).click()
+  await page.getByLabel(/^model/).fill('Middle M, ours')
+  const slots = page.getByRole('group', { name: 'slots', exact: true })
+  const third = slots.getByRole('group', { name: 'slots 3' })
+  await expect(third.getByLabel('electrical lanes')).toHaveValue('4')
+  // The next one is like the last.
+  await slots.getByRole('button', { name: /^Add one/ }).click()
+  await slots.getByRole('group', { name: 'slots 4' }).getByLabel('origin').selectOption('CPU')
+  await slots.getByRole('button', { name: 'Remove slots 2' }).click()
+  await slots.getByRole('group', { name: 'slots 1' }).getByLabel('PCIe generation').fill('fast')
+  await expect(slots).toContainText('“fast” is not a number')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByText('Not kept yet: one value cannot be taken.')).toBeVisible()
+  await slots.getByRole('group', { name: 'slots 1' }).getByLabel('PCIe generation').fill('4')
+  const sharing = page.getByRole('group', { name: 'sharing', exact: true })
+  await sharing.getByRole('button', { name: /^There are none/ }).click()
+  await page
+    .getByRole('group', { name: 'network ports', exact: true })
+    .getByRole('button', { name: /^Not known/ })
+    .click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByRole('article', { name: /Middle M, ours/ })).toBeVisible()
+  const response = await fetch(`${house.url}/api/parts`)
+  const { parts } = (await response.json()) as { parts: { slug: string; sheet: object }[] }
+  expect(parts.find(({ slug }) => slug === 'tindrel-middle-m-ours')?.sheet).toMatchObject({
+    slots: [
+      { physicalLanes: 16, electricalLanes: 16, pcieGeneration: 4, origin: 'CPU' },
+      { physicalLanes: 16, electricalLanes: 4, pcieGeneration: 3, origin: 'chipset' },
+      { physicalLanes: 16, electricalLanes: 4, pcieGeneration: 3, origin: 'CPU' },
+    ],
+    sharing: [],
+    networkPorts: null,
+    memoryMaxBytes: 2 ** 37,
+  })
+})

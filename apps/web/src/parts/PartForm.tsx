@@ -1,5 +1,5 @@
 import type { StoredPart } from '@flint/contract'
-import { minorPerMajor } from '@flint/core/drawing'
+import { GIB, minorPerMajor } from '@flint/core/drawing'
 import {
   columnValue,
   kindWords,
@@ -15,6 +15,7 @@ import { cellText, readCell } from '@flint/core/files'
 import { useState } from 'react'
 import { useKeepPartMutation } from '../api/api'
 import { problemOf, problemSentence } from '../api/problemOf'
+import { TableField } from './TableField'
 import styles from './parts.module.css'
 
 interface PartFormProps {
@@ -151,16 +152,33 @@ function FormRow({ column, text, source, problem, onText, onSource }: FormRowPro
   }
   const choices =
     column.type === 'yes or no' ? ['yes', 'no'] : column.type === 'choice' ? column.choices : null
+  const whereFrom = optional && (
+    <select
+      aria-label={`Where ${label} is from`}
+      value={source}
+      onChange={({ target }) => {
+        onSource(target.value)
+      }}
+    >
+      <option value="">maker&apos;s sheet</option>
+      <option value="measured">measured</option>
+      <option value="assumed">assumed</option>
+    </select>
+  )
   return (
     <tr>
       <th scope="row">
-        <label htmlFor={`field-${name}`}>
-          {words}
-          {!optional && <span title="A part needs this"> *</span>}
-        </label>
+        {column.rows ? (
+          <span className={styles.tableLabel}>{words}</span>
+        ) : (
+          <label htmlFor={`field-${name}`}>
+            {words}
+            {!optional && <span title="A part needs this"> *</span>}
+          </label>
+        )}
         {help && <span className={styles.help}>{help}</span>}
       </th>
-      <td>
+      <td colSpan={column.rows ? 2 : 1}>
         {choices ? (
           <select {...shared}>
             <option value="">not known</option>
@@ -170,8 +188,8 @@ function FormRow({ column, text, source, problem, onText, onSource }: FormRowPro
               </option>
             ))}
           </select>
-        ) : column.type === 'table' ? (
-          <textarea {...shared} rows={3} spellCheck={false} placeholder="[ … ] as JSON" />
+        ) : column.rows ? (
+          <TableField column={{ ...column, rows: column.rows }} text={text} onText={onText} />
         ) : (
           <input
             {...shared}
@@ -186,22 +204,9 @@ function FormRow({ column, text, source, problem, onText, onSource }: FormRowPro
             {problem}
           </span>
         )}
+        {column.rows && whereFrom}
       </td>
-      <td>
-        {optional && (
-          <select
-            aria-label={`Where ${label} is from`}
-            value={source}
-            onChange={({ target }) => {
-              onSource(target.value)
-            }}
-          >
-            <option value="">maker&apos;s sheet</option>
-            <option value="measured">measured</option>
-            <option value="assumed">assumed</option>
-          </select>
-        )}
-      </td>
+      {!column.rows && <td>{whereFrom}</td>}
     </tr>
   )
 }
@@ -218,7 +223,7 @@ function startTexts(columns: readonly SheetColumn[], from: StoredPart | null): T
     columns.map((column) => {
       const value = columnValue(from.sheet, column.name)
       const shown = isMoney(column) && typeof value === 'number' ? value / perMajor(from) : value
-      return [column.name, cellText(column, shown)]
+      return [column.name, sizeText(column, shown) ?? cellText(column, shown)]
     }),
   )
   return from.slug === '' ? { ...texts, model: `${from.sheet.model}, own` } : texts
@@ -255,6 +260,12 @@ function readSheet(
     problems[column?.name ?? field] ??= sentence
   }
   return { sheet: null, problems }
+}
+
+/** A size in whole GiB as such, as memory is sold; others stay bytes, since nothing of them may be lost. */
+function sizeText({ unit }: SheetColumn, value: unknown): string | null {
+  const isWhole = unit === 'B' && typeof value === 'number' && value > 0 && value % GIB === 0
+  return isWhole ? `${value / GIB} GiB` : null
 }
 
 /** Prices are kept in cents and typed in whole units. */

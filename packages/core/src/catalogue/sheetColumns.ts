@@ -12,6 +12,8 @@ export interface SheetColumn {
   choices: readonly (string | number)[]
   /** What the entries of a list are. */
   entries: 'text' | 'number' | null
+  /** The columns of a table; null for what is none. */
+  rows: readonly SheetColumn[] | null
   /** Whether a data sheet may lack it. */
   optional: boolean
   help: string
@@ -79,6 +81,7 @@ function columnsIn(
         ...fieldWords(name),
         ...typeOf(schema),
         entries: entriesOf(schema),
+        rows: schema.items?.type === 'object' ? columnsIn(schema.items, '', false) : null,
         optional: mayLack || optional,
         help: raw.description ?? '',
       },
@@ -138,6 +141,10 @@ const LABELS: Record<string, string> = {
   rpm: 'revolutions a minute',
   bitsPerSecond: 'rate of each port',
   idleWatts: 'idle power',
+  inUse: 'while this is used',
+  loses: 'this one falls',
+  lanesLeft: 'to so many lanes',
+  count: 'how many',
 }
 
 /**

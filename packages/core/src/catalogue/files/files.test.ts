@@ -62,7 +62,7 @@ describe('comma-separated text', () => {
         const part = { ...cooler, sheet: { ...coolerSheet, model, sockets } }
         const csv = partsToCsv('cooler', [part])
         // Read as a spreadsheet does, by the package alone.
-        const cells = Papa.parse<string[]>(csv).data.slice(1).flat()
+        const cells = Papa.parse<string[]>(csv, { delimiter: ',' }).data.slice(1).flat()
         const isFormula = (cell: string) => /^[=+@\t\r]|^-(?![\d.]+(e-?\d+)?$)/.test(cell)
         expect(cells.filter(isFormula)).toEqual([])
         expect(partsFromCsv(csv).parts).toEqual([part])
