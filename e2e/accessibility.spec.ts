@@ -121,3 +121,29 @@ test('the narrowest window that is promised shows everything', async ({
   expect(Math.max(...overflow)).toBeLessThanOrEqual(0)
   await expect(bay(page, 12)).toBeInViewport()
 })
+
+test('on narrow windows the tray lies below the drawing, and nothing lies over anything else', async ({
+  house,
+  page,
+}) => {
+  for (const width of [820, 390]) {
+    await page.setViewportSize({ width, height: 900 })
+    await openDesign(page, house, 'Cabin archive')
+    for (const lens of ['Brief', 'Shell', 'Core', 'Drives', 'Paths', 'Network']) {
+      await page.getByRole('navigation', { name: 'Steps' }).getByText(lens).click()
+      await expect(page.getByRole('main', { name: lens })).toBeVisible()
+      await expect(page.getByRole('complementary')).toBeAttached()
+      const main = await page.getByRole('main').boundingBox()
+      const tray = await page.getByRole('complementary').boundingBox()
+      const ledger = await page.getByRole('region', { name: 'Ledger' }).boundingBox()
+      expect((main?.y ?? 0) + (main?.height ?? 0), `${width} px, ${lens}`).toBeLessThanOrEqual(
+        (tray?.y ?? 0) + 1,
+      )
+      expect((ledger?.y ?? 0) + (ledger?.height ?? 0)).toBeLessThanOrEqual(900)
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      expect(overflow, `${width} px, ${lens}`).toBeLessThanOrEqual(0)
+    }
+  }
+})

@@ -3,7 +3,9 @@ import { withPart } from '../../fixtures/ruleTable'
 import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { putReader, usePort } from '../design/edits/changeNetwork'
+import { groupDrives } from '../design/edits/groupDrives'
 import type { NetworkPortRef, Reader } from '../design/readers'
+import { evaluate } from '../evaluate'
 import { portUses } from '../machine/portUses'
 import { resolveMachine } from '../machine/resolveMachine'
 import { formatterFor } from '../units/formatter'
@@ -135,5 +137,21 @@ describe('readers with links of their own', () => {
       expect(least).toBeLessThanOrEqual(before.least * (1 + 1e-9))
       expect(sum).toBeGreaterThanOrEqual(before.sum * (1 - 1e-9))
     }
+  })
+
+  test('through a card that moves less than its port, and from a pool that gives less still', () => {
+    const limitOf = (design: Design, wanted: number) => {
+      const asked = changeBrief(design, { readersAtOnce: 1, readerBytesPerSecond: wanted })
+      return evaluate(asked).limits.find(({ id }) => id === 'readers')?.status
+    }
+    // One lane of the second generation, 400 MB/s, of which a copy sees 96 %: 384 MB/s.
+    const card = withPart(cabin, 'wickmere-ten', { lanes: 1, pcieGeneration: 2 })
+    expect(limitOf(card, 380 * MB)).toBe('kept')
+    expect(limitOf(card, 390 * MB)).toBe('missed')
+    // Port and card carry 1,139 MB/s, two drives that hold the same 500.
+    const group = { kind: 'mirror' as const, driveIds: ['drive-1', 'drive-2'] }
+    const mirror = groupDrives({ ...ten, pools: [] }, [group])
+    expect(limitOf(mirror, 250 * MB)).toBe('kept')
+    expect(limitOf(mirror, 1_100 * MB)).toBe('missed')
   })
 })
