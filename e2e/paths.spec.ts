@@ -66,7 +66,7 @@ test('a card is dragged to another slot, which is told before it is let go', asy
   quietPage: page,
 }) => {
   const main = await openPaths(page, house, 'Cabin archive')
-  const slots = page.getByRole('combobox', { name: /^Sixteen/ })
+  const slots = page.getByRole('combobox', { name: /Sixteen/ })
   await expect(slots).toHaveValue('')
   await dragTo(
     page,

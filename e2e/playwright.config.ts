@@ -16,7 +16,7 @@ export default defineConfig({
   testDir: '.',
   globalSetup: fileURLToPath(new URL('./support/makeTemplate.ts', import.meta.url)),
   outputDir: '../.flint/browser-tests',
-  workers: 2,
+  workers: 3,
   fullyParallel: true,
   timeout: 120_000,
   expect: { timeout: 20_000 },

@@ -42,14 +42,14 @@ const document = (sound: object): fc.Arbitrary<unknown> =>
       let at = copy
       for (const step of steps) {
         const keys = Object.keys(at)
-        const key = keys[step % Math.max(1, keys.length)] ?? name
+        // A list takes no new fields: its length is one that cannot be made anew. An empty one gets its first entry.
+        const key = keys[step % Math.max(1, keys.length)] ?? (Array.isArray(at) ? '0' : name)
         const inner = Object.hasOwn(at, key) ? at[key] : undefined
         if (typeof inner === 'object' && inner !== null && step % 3 > 0) {
           at = inner as Record<string, unknown>
           continue
         }
         // A plain assignment to __proto__ would set no field.
-        // A list takes no new fields: its length is one that cannot be made anew.
         Object.defineProperty(at, adds && !Array.isArray(at) ? name : key, {
           value,
           enumerable: true,

@@ -7,6 +7,7 @@ import type { Machine } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
 import { familyOf } from '../pool/families'
 import type { Writing } from '../pool/layoutFamily'
+import { streamRate } from '../pool/streamRate'
 import { directedLinks, type Direction } from './directedLinks'
 import type { Flow } from './maxMinFair'
 import { readerLink } from './readerLink'
@@ -88,7 +89,8 @@ export function fileFlows(
         id: reader.id,
         uses: sharedUses(directed, [...ways, { links: ends, direction, share: 1 / COPY_SHARE }]),
         // Of what is read, each drive has more than its part at hand; what is written all of them must take.
-        mostBytesPerSecond: work === 'read' ? slowest * Math.max(1, streamingDrives) : Infinity,
+        mostBytesPerSecond:
+          work === 'read' ? streamRate(slowest, Math.max(1, streamingDrives)) : Infinity,
         pool,
         path,
         drives,

@@ -28,16 +28,18 @@ export interface ReadersNow {
  * What does each reader get while all of them read, over drives, slots, network ports and their own links?
  *
  * @param count how many; null for as many as the brief has
+ * @param poolId the pool that all read from; null for the one that each of them says, or the largest
  */
 export function readersNow(
   design: ScenarioDesign,
   machine: Machine,
   count: number | null,
+  poolId: string | null = null,
 ): ReadersNow {
   const { flows } = scenarioRates(design, machine, readersScenario, {
     groupId: null,
     readers: count,
-    poolId: null,
+    poolId,
   })
   const flowOf = new Map(flows.map((flow) => [flow.id, flow]))
   const all = flows.length === 0 ? [] : readersOf(design.brief, count)

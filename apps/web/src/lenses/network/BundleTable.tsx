@@ -16,7 +16,14 @@ import styles from './network.module.css'
 const READERS = [1, 2, 4, 8]
 
 /** What one and several readers get; over joined ports also on average, at worst, and after one of them has failed. */
-export function BundleTable({ packetBytes }: { packetBytes: number }) {
+export function BundleTable({
+  packetBytes,
+  poolId,
+}: {
+  packetBytes: number
+  /** The pool that all read from; null for each one's own. */
+  poolId: string | null
+}) {
   const design = useAppSelector(selectDesign)
   const machine = useAppSelector(selectMachine)
   const { joined } = portUses(machine.networkPaths, design.network)
@@ -27,15 +34,25 @@ export function BundleTable({ packetBytes }: { packetBytes: number }) {
       [...new Set([...READERS, briefCount])]
         .sort((one, other) => one - other)
         .map((count) => {
-          const rates = readersNow(design, machine, count).readers.map((one) => one.bytesPerSecond)
+          const rates = readersNow(design, machine, count, poolId).readers.map(
+            (one) => one.bytesPerSecond,
+          )
           return {
             count,
             least: Math.min(...rates),
             sum: rates.reduce((total, rate) => total + rate, 0),
-            inside: machineReadRate(design, machine, readersOf(design.brief, count)) ?? Infinity,
+            inside:
+              machineReadRate(
+                design,
+                machine,
+                readersOf(design.brief, count).map((one) => ({
+                  ...one,
+                  poolId: poolId ?? one.poolId,
+                })),
+              ) ?? Infinity,
           }
         }),
-    [design, machine, briefCount],
+    [design, machine, briefCount, poolId],
   )
   if (!first) return null
   const link = fileCopyBytesPerSecond(first.port.bitsPerSecond, packetBytes)

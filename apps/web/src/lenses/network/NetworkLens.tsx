@@ -14,6 +14,7 @@ import { BundleTable } from './BundleTable'
 import { CopyTimesTable } from './CopyTimesTable'
 import { PortsTable } from './PortsTable'
 import { ReadersSection } from './ReadersSection'
+import { SmallChoice } from './SmallChoice'
 import styles from './network.module.css'
 
 const CARDS: PartChoice = {
@@ -36,8 +37,12 @@ export function NetworkLens() {
   const machine = useAppSelector(selectMachine)
   const pointed = useAppSelector(selectPointedFinding)
   const [packetBytes, setPacketBytes] = useState<number>(PACKET_BYTES.usual)
+  const [chosenPool, setChosenPool] = useState<string | null>(null)
   const ports = networkPorts(machine.ofKind)
-  const machineBytesPerSecond = machineReadRate(design, machine, ANYBODY, 'any') ?? Infinity
+  // A pool that is gone is not chosen any more.
+  const poolId = design.pools.find(({ id }) => id === chosenPool)?.id ?? null
+  const anybody = ANYBODY.map((one) => ({ ...one, poolId }))
+  const machineBytesPerSecond = machineReadRate(design, machine, anybody, 'any') ?? Infinity
   const pointedPartIds = pointed?.partIds ?? []
   return (
     <LensFrame
@@ -77,7 +82,21 @@ export function NetworkLens() {
             </label>
           ))}
         </fieldset>
-        <BundleTable packetBytes={packetBytes} />
+        {design.pools.length > 1 && (
+          <SmallChoice
+            label="Rates from"
+            value={poolId ?? ''}
+            width={240}
+            options={[
+              { value: '', text: 'each one’s own, or the largest' },
+              ...design.pools.map(({ id, name }) => ({ value: id, text: name })),
+            ]}
+            onChange={(value) => {
+              setChosenPool(value === '' ? null : value)
+            }}
+          />
+        )}
+        <BundleTable packetBytes={packetBytes} poolId={poolId} />
         <CopyTimesTable
           ports={ports}
           machineBytesPerSecond={machineBytesPerSecond}

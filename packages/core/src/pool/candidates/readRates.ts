@@ -1,4 +1,5 @@
 import type { Traits } from '../layoutFamily'
+import { streamRate } from '../streamRate'
 import type { CandidateDrive } from './candidate'
 
 /** How long a head takes to the right track on average. Common practice, no source: 8 to 9 ms. */
@@ -27,7 +28,7 @@ export function readRates(
   const slowest = least(members.map((drive) => drive.outerRateBytesPerSecond))
   const reads = least(members.map(({ rpm }) => (rpm === null ? null : readsPerSecond(rpm))))
   return {
-    streamingBytesPerSecond: slowest === null ? null : slowest * streamingDrives,
+    streamingBytesPerSecond: slowest === null ? null : streamRate(slowest, streamingDrives),
     randomReadsPerSecond: reads === null ? null : Math.round(reads * randomDrives),
   }
 }
