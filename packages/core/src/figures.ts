@@ -62,7 +62,6 @@ export { type CopyTime, copyTimes, LINK_SPEEDS } from './network/copyTimes'
 export { expectedLinks } from './network/expectedLinks'
 export { blockText, readBlock } from './network/addressBlock'
 export { type BundleRates, bundleRates } from './network/bundleRates'
-export { cableMedium } from './network/cableMedia'
 export {
   fitVerdict,
   fitVerdicts,
@@ -75,6 +74,7 @@ export { addressPlan, type PlannedCable } from './paths/addressPlan'
 export { machineReadRate } from './paths/machineReadRate'
 export { maxMinFair } from './paths/maxMinFair'
 export { type SwitchPorts, switchPorts } from './paths/switchPorts'
+export { type ReaderCable, readerCable } from './paths/readerCable'
 export { type ReaderFigures, readerFigures } from './paths/readerFigures'
 export { readerPaths } from './paths/readerPaths'
 export { readerSentence } from './paths/readerSentence'

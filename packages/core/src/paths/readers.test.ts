@@ -9,6 +9,7 @@ import { evaluate } from '../evaluate'
 import { portUses } from '../machine/portUses'
 import { resolveMachine } from '../machine/resolveMachine'
 import { formatterFor } from '../units/formatter'
+import { readerCable } from './readerCable'
 import { readerFigures } from './readerFigures'
 import { readerSentence } from './readerSentence'
 import { readersNow } from './readersNow'
@@ -153,5 +154,36 @@ describe('readers with links of their own', () => {
     const mirror = groupDrives({ ...ten, pools: [] }, [group])
     expect(limitOf(mirror, 250 * MB)).toBe('kept')
     expect(limitOf(mirror, 1_100 * MB)).toBe('missed')
+  })
+})
+
+describe('the cable of a reader', () => {
+  const cableOf = (design: Design) => {
+    const [first] = figures(design)
+    return first ? readerCable(first, resolveMachine(design)) : null
+  }
+  const desk = (change: Partial<Reader>) => reader('desk', { bitsPerSecond: 10e9, ...change })
+
+  test('goes to the port of the machine, or to the slowest port of the switch that is quick enough', () => {
+    const direct = desk({ way: 'direct', port: { pieceId: 'nic-1', number: 1 }, metres: 60 })
+    expect(cableOf(withReaders(ten, direct))).toMatchObject({
+      plug: 'RJ45',
+      medium: { words: 'copper, category 6A', longestMetres: 100 },
+    })
+    const over = withReaders(withPart(ten, 'wickmere-dock-8-two'), desk({ metres: 5 }))
+    expect(cableOf(over)).toMatchObject({
+      plug: 'SFP+',
+      medium: { words: 'a direct-attach cable', longestMetres: 7 },
+    })
+    const slower = withReaders(over, desk({ bitsPerSecond: 1e9, metres: 99 }))
+    expect(cableOf(slower)).toMatchObject({ plug: 'RJ45', medium: { longestMetres: 100 } })
+  })
+
+  test('is not known without a switch in the design, and none is made beyond what is specified', () => {
+    expect(cableOf(withReaders(ten, desk({ metres: 5 })))).toMatchObject({ plug: null })
+    const far = desk({ way: 'direct', port: { pieceId: 'nic-1', number: 1 }, metres: 101 })
+    expect(cableOf(withReaders(ten, far))).toMatchObject({ plug: 'RJ45', medium: null })
+    expect(cableOf(withReaders(ten, desk({ metres: null })))).toBeNull()
+    expect(cableOf(withReaders(ten, desk({ way: 'Wi-Fi', metres: 5 })))).toBeNull()
   })
 })

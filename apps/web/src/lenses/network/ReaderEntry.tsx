@@ -1,5 +1,10 @@
 import type { Reader, ReaderWay } from '@flint/core/editing'
-import { cableMedium, type ReaderFigures, readerSentence } from '@flint/core/figures'
+import {
+  type ReaderCable,
+  readerCable,
+  type ReaderFigures,
+  readerSentence,
+} from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { NumberField } from '../../controls/NumberField'
 import { TextLine } from '../../controls/TextLine'
@@ -22,14 +27,14 @@ const WAYS: readonly { value: ReaderWay; text: string }[] = [
 export function ReaderEntry({ figures }: { figures: ReaderFigures }) {
   const { reader } = figures
   const { pools } = useAppSelector(selectDesign)
-  const { networkPaths } = useAppSelector(selectMachine)
+  const machine = useAppSelector(selectMachine)
   const edit = useEdit()
   const change = (part: Partial<Reader>): void => {
     edit({ do: 'put-reader', reader: { ...reader, ...part } }, true)
   }
   const portValue = ({ pieceId, number }: NonNullable<Reader['port']>): string =>
     `${pieceId} ${number}`
-  const ports = networkPaths.map(({ port: { partId, number, model, bitsPerSecond } }) => ({
+  const ports = machine.networkPaths.map(({ port: { partId, number, model, bitsPerSecond } }) => ({
     port: { pieceId: partId, number },
     text: `${model}, port ${number}, ${format.number(bitsPerSecond / 1e9, 1)} Gb/s`,
   }))
@@ -117,7 +122,8 @@ export function ReaderEntry({ figures }: { figures: ReaderFigures }) {
       </div>
       <div className={styles.gets}>
         <p>
-          {readerSentence(figures, format)} {togetherWords(figures)} {cableWords(figures)}
+          {readerSentence(figures, format)} {togetherWords(figures)}{' '}
+          {cableWords(readerCable(figures, machine))}
         </p>
         <button
           type="button"
@@ -146,13 +152,11 @@ function togetherWords(figures: ReaderFigures): string {
 }
 
 /** What its cable is made of, where its length is known. */
-function cableWords({ path, reader }: ReaderFigures): string {
-  // A switch has two cables to it, and the plug of its own.
-  if (!path || reader.metres === null || reader.way !== 'direct') return ''
-  const { plug, bitsPerSecond } = path.port
-  if (plug === null) return 'The plug of the port is not known.'
-  const medium = cableMedium(plug, bitsPerSecond, reader.metres)
-  const length = `${format.number(reader.metres, 1)} m`
+function cableWords(cable: ReaderCable | null): string {
+  if (!cable) return ''
+  const { metres, plug, medium } = cable
+  const length = `${format.number(metres, 1)} m`
+  if (plug === null) return `${length} of cable; the plug at this end is not known.`
   return medium
     ? `${length}: ${medium.words}, up to ${format.number(medium.longestMetres)} m.`
     : `△ No cable of ${length} is made for ${plug} at this speed.`
