@@ -80,6 +80,6 @@ export {
   type WiringEnd,
 } from './design/pathChoices'
 export type { FamilyName } from './design/pools/pools'
-export type { Reader, ReaderWay } from './design/readers'
+export { MOST_READERS, newReader, type Reader, type ReaderWay } from './design/readers'
 export { type Problem, problemsOf } from './catalogue/problem'
 export { sheetChanges } from './design/sheetChanges'

@@ -2,10 +2,9 @@ import type { Design } from './design/design'
 import type { Machine } from './machine/machine'
 import { portUses } from './machine/portUses'
 import { addressPlan } from './paths/addressPlan'
+import { readerCounts } from './paths/readerCounts'
 import { readerFigures } from './paths/readerFigures'
 import { readerSentence } from './paths/readerSentence'
-import { readersNow } from './paths/readersNow'
-import { readersOf } from './paths/readersOf'
 import { scenarioRates } from './paths/scenarioRates'
 import { copyIn } from './paths/scenarios/copyIn'
 import { rebuild } from './paths/scenarios/rebuild'
@@ -15,15 +14,11 @@ import type { Formatter } from './units/formatter'
 
 const SECONDS_PER_HOUR = 3_600
 
-/** Numbers of readers that are told beside that of the brief. */
-const READERS = [1, 2, 4, 8]
-
 /**
  * How fast a design is, as JSON for other programs: each pool's scrub, rebuild and copying in, what one and several
  * readers get, and each reader of the brief.
  */
 export function printedRates(design: Design, machine: Machine, format: Formatter): object {
-  const counts = [...new Set([...READERS, readersOf(design.brief, null).length])]
   return {
     pools: design.pools.map(({ id, name }) => ({
       poolId: id,
@@ -32,17 +27,11 @@ export function printedRates(design: Design, machine: Machine, format: Formatter
       rebuild: printedJob(design, machine, rebuild, id),
       copyIn: printedJob(design, machine, copyIn, id),
     })),
-    readers: counts
-      .sort((one, other) => one - other)
-      .map((count) => {
-        const rates = readersNow(design, machine, count).readers.map((one) => one.bytesPerSecond)
-        return {
-          readers: count,
-          eachBytesPerSecond: rates.length > 0 ? Math.min(...rates) : null,
-          togetherBytesPerSecond:
-            rates.length > 0 ? rates.reduce((sum, rate) => sum + rate, 0) : null,
-        }
-      }),
+    readers: readerCounts(design, machine).map(
+      ({ readers, eachBytesPerSecond, togetherBytesPerSecond }) => {
+        return { readers, eachBytesPerSecond, togetherBytesPerSecond }
+      },
+    ),
     ofTheBrief: design.brief.readers.length === 0 ? [] : ofTheBrief(design, machine, format),
   }
 }

@@ -13,7 +13,7 @@ import { SheetHead } from './SheetHead'
 import { SheetKeys } from './SheetKeys'
 import { StepRail } from './StepRail'
 import { UnreadCopies } from './UnreadCopies'
-import { useWait } from './useWait'
+import { useWaitForFigures } from './useWaitForFigures'
 import styles from './sheet.module.css'
 
 /** One design: step rail, drawing, tray and ledger. */
@@ -46,7 +46,7 @@ export function BuildSheet() {
 function FirstFigures({ lens }: { lens: (typeof lenses)[number] }) {
   const hasFigures = useAppSelector(selectEvaluated) !== null
   const gaveUp = useAppSelector(selectGaveUp)
-  const wait = useWait()
+  const wait = useWaitForFigures()
   if (hasFigures) return <OpenSheet lens={lens} />
   if (gaveUp === null) {
     return (

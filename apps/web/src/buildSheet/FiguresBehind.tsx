@@ -1,12 +1,12 @@
 import { selectGaveUp } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
-import { useWait } from './useWait'
+import { useWaitForFigures } from './useWaitForFigures'
 import styles from './sheet.module.css'
 
 /** The figures of the last change were given up: says that those shown are older. */
 export function FiguresBehind() {
   const gaveUp = useAppSelector(selectGaveUp)
-  const wait = useWait()
+  const wait = useWaitForFigures()
   if (gaveUp === null) return null
   return (
     <div className={styles.notice} role="alert">

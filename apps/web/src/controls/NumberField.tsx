@@ -92,6 +92,7 @@ export function NumberField(props: NumberFieldProps) {
   )
 }
 
+/** Decimals that are shown of a number; the design keeps all of them. */
 const DIGITS = 4
 const plainText = (value: number | null): string =>
   value === null ? '' : String(Number(value.toFixed(DIGITS)))
@@ -119,7 +120,8 @@ function readField(
 
 function problemWords(problem: QuantityProblem, unit: string): string {
   if (problem === 'B or b') return 'Write MB/s for bytes or Mb/s for bits.'
-  if (problem === 'another kind of unit')
-    return `Not a unit of this; it is in ${unit || 'numbers'}.`
+  if (problem === 'another kind of unit') {
+    return unit === '' ? 'Write a number without a unit.' : `Not a unit of this; it is in ${unit}.`
+  }
   return 'This is not a number.'
 }

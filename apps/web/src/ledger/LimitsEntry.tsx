@@ -1,9 +1,10 @@
-import type { AnyJudgedLimit, LimitStatus } from '@flint/core/figures'
+import type { LimitStatus } from '@flint/core/figures'
 import { useState } from 'react'
 import { format } from '../controls/locale'
 import { LimitList } from '../limits/LimitList'
 import { selectLimits, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
+import { keptOf } from './keptOf'
 import { LedgerCount } from './LedgerCount'
 import { LedgerPopover } from './LedgerPopover'
 
@@ -52,6 +53,3 @@ export function LimitsEntry() {
     </>
   )
 }
-
-const keptOf = (limits: readonly Pick<AnyJudgedLimit, 'status'>[]): number =>
-  limits.filter(({ status }) => status === 'kept').length

@@ -1,5 +1,6 @@
 import type { Evaluation } from '@flint/core/figures'
 import { ledgerFigures } from './figures'
+import { keptOf } from './keptOf'
 
 /** The figures that read otherwise than before, with how many limits are kept; empty when none does. */
 export function changedFigures(before: Evaluation, now: Evaluation): string {
@@ -8,7 +9,7 @@ export function changedFigures(before: Evaluation, now: Evaluation): string {
       const { value: number, unit } = value(evaluation)
       return `${title} ${number}${unit === '' ? '' : ` ${unit}`}`
     }),
-    `${evaluation.limits.filter(({ status }) => status === 'kept').length} of ${evaluation.limits.length} limits kept`,
+    `${keptOf(evaluation.limits)} of ${evaluation.limits.length} limits kept`,
   ]
   const old = words(before)
   return words(now)

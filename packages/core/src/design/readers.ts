@@ -30,3 +30,17 @@ export type Reader = z.infer<typeof reader>
 
 /** More readers than a house has. */
 export const MOST_READERS = 64
+
+/** A reader of whom only the name is known: whatever is not known holds nothing back. */
+export function newReader(id: string, name: string): Reader {
+  return {
+    id,
+    name,
+    way: 'switch',
+    bitsPerSecond: null,
+    port: null,
+    poolId: null,
+    wantsBytesPerSecond: null,
+    metres: null,
+  }
+}

@@ -1,6 +1,6 @@
-import type { BoardPlace } from '../catalogue/kinds/board'
-import { sharedPlace } from '../catalogue/kinds/board'
+import { type BoardPlace, sharedPlace } from '../catalogue/kinds/board'
 import { type Machine, pieceOf, piecesOf } from './machine'
+import { lanesLeft } from './placement/placedLink'
 
 export interface LaneBudget {
   /** Lanes that each place of the board has from the CPU while all of them are used; dead ones are left out. */
@@ -19,23 +19,30 @@ export interface LaneBudget {
 export function laneBudget(machine: Machine): LaneBudget | null {
   const board = pieceOf(machine, 'board')?.dataSheet
   if (!board?.slots) return null
-  const lanesLeft = (place: BoardPlace, lanes: number): number =>
-    (board.sharing ?? []).reduce((least, rule) => {
-      const loses = sharedPlace(rule.loses)
-      const isThis = loses.kind === place.kind && loses.number === place.number
-      return isThis ? Math.min(least, rule.lanesLeft) : least
-    }, lanes)
-  const slots = board.slots.flatMap(({ origin, electricalLanes }, index) => {
-    const place: BoardPlace = { kind: 'slot', number: index + 1 }
-    return origin === 'CPU' ? [{ ...place, lanes: lanesLeft(place, electricalLanes) }] : []
-  })
-  const sockets = (board.m2Sockets ?? []).flatMap(({ origin, lanes }, index) => {
-    const place: BoardPlace = { kind: 'M.2', number: index + 1 }
-    return origin === 'CPU' && lanes !== null ? [{ ...place, lanes: lanesLeft(place, lanes) }] : []
-  })
+  const sharing = (board.sharing ?? []).map((rule) => ({
+    inUse: sharedPlace(rule.inUse),
+    loses: sharedPlace(rule.loses),
+    lanesLeft: rule.lanesLeft,
+  }))
+  const placeOf = (
+    { kind, number }: BoardPlace,
+    origin: 'CPU' | 'chipset' | null,
+    electricalLanes: number | null,
+  ): LaneBudget['places'] => {
+    if (origin !== 'CPU' || electricalLanes === null) return []
+    const lanes = lanesLeft({ kind, number, electricalLanes }, sharing, () => true)
+    return lanes > 0 ? [{ kind, number, lanes }] : []
+  }
   const cpuLanes = piecesOf(machine, 'cpu').map(({ dataSheet }) => dataSheet.pcieLanes)
   return {
-    places: [...slots, ...sockets].filter(({ lanes }) => lanes > 0),
+    places: [
+      ...board.slots.flatMap(({ origin, electricalLanes }, index) =>
+        placeOf({ kind: 'slot', number: index + 1 }, origin, electricalLanes),
+      ),
+      ...(board.m2Sockets ?? []).flatMap(({ origin, lanes }, index) =>
+        placeOf({ kind: 'M.2', number: index + 1 }, origin, lanes),
+      ),
+    ],
     chipsetLanes: board.chipsetLanes,
     cpuLanes:
       cpuLanes.length === 0

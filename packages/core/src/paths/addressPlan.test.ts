@@ -5,7 +5,7 @@ import { withPart } from '../../fixtures/ruleTable'
 import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { ownBlocks, putReader } from '../design/edits/changeNetwork'
-import type { Reader } from '../design/readers'
+import { newReader, type Reader } from '../design/readers'
 import { resolveMachine } from '../machine/resolveMachine'
 import { addressText, blockText, maskText, overlap, readBlock } from '../network/addressBlock'
 import { freeBlocks, PRIVATE_BLOCKS } from '../network/freeBlocks'
@@ -13,13 +13,10 @@ import { addressPlan } from './addressPlan'
 
 const four = withPart(changeBrief(demoDesign('cabin-archive'), { readers: [] }), 'wickmere-four')
 const direct = (id: string): Reader => ({
-  id,
-  name: id,
+  ...newReader(id, id),
   way: 'direct',
   bitsPerSecond: 1e9,
   port: { pieceId: 'nic-1', number: Number(id.at(-1)) },
-  poolId: null,
-  wantsBytesPerSecond: null,
   metres: 5,
 })
 const wired: Design = ['desk-1', 'desk-2', 'desk-3'].map(direct).reduce(putReader, four)

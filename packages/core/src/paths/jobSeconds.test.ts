@@ -123,31 +123,26 @@ describe('a copy in', () => {
   })
 })
 
+const twoPools: Design = {
+  ...cabin,
+  pools: [
+    ...withGroups({ id: 'group-1', kind: 'raidz1', driveIds: ids.slice(0, 4) }).pools,
+    ...withGroups({ id: 'group-2', kind: 'mirror', driveIds: ids.slice(4, 6) }).pools.map(
+      (pool) => ({ ...pool, id: 'pool-2' }),
+    ),
+  ],
+}
+
 test('a scrub of one pool says nothing of the others', () => {
-  const two: Design = {
-    ...cabin,
-    pools: [
-      ...withGroups({ id: 'group-1', kind: 'raidz1', driveIds: ids.slice(0, 4) }).pools,
-      ...withGroups({ id: 'group-2', kind: 'mirror', driveIds: ids.slice(4, 6) }).pools.map(
-        (pool) => ({ ...pool, id: 'pool-2' }),
-      ),
-    ],
-  }
-  const machine = resolveMachine(two)
+  const machine = resolveMachine(twoPools)
   const count = (poolId: string | null): number =>
-    scenarioRates(two, machine, scrub, { groupId: null, readers: null, poolId }).flows.length
+    scenarioRates(twoPools, machine, scrub, { groupId: null, readers: null, poolId }).flows.length
   expect([count(null), count('pool-1'), count('pool-2')]).toEqual([6, 4, 2])
 })
 
 test('the order of pools, ports, cards and readers says nothing', () => {
   const two: Design = {
-    ...cabin,
-    pools: [
-      ...withGroups({ id: 'group-1', kind: 'raidz1', driveIds: ids.slice(0, 4) }).pools,
-      ...withGroups({ id: 'group-2', kind: 'mirror', driveIds: ids.slice(4, 6) }).pools.map(
-        (pool) => ({ ...pool, id: 'pool-2' }),
-      ),
-    ],
+    ...twoPools,
     network: {
       ports: [1, 2].map((number) => ({
         port: { pieceId: number === 1 ? 'board-1' : 'nic-1', number: 1 },

@@ -10,6 +10,7 @@ import type { Machine } from '../machine/machine'
  * What do drives, slots and chipset give some readers together, were the network and their own links endless?
  *
  * @param card whether the slots of the network cards that are there count, or any card in a slot that carries it
+ * @param poolId the pool that all read from; null for the one that each of them says, or the largest
  * @returns bytes a second; null without a pool, a network port or a drive that is reached
  * Four drives of 200 MB/s that all carry data give 800 MB/s.
  */
@@ -18,8 +19,9 @@ export function machineReadRate(
   machine: Machine,
   readers: readonly Reader[],
   card: 'as it is' | 'any' = 'as it is',
+  poolId: string | null = null,
 ): number | null {
-  const { flows, links } = fileFlows(design, machine, readers)
+  const { flows, links } = fileFlows(design, machine, readers, 'read', poolId)
   if (flows.length === 0) return null
   const underDrives = new Set(machine.drivePaths.flatMap(({ links }) => links))
   const ofCards = new Set(

@@ -4,7 +4,7 @@ import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { putReader, usePort } from '../design/edits/changeNetwork'
 import { groupDrives } from '../design/edits/groupDrives'
-import type { NetworkPortRef, Reader } from '../design/readers'
+import { type NetworkPortRef, newReader, type Reader } from '../design/readers'
 import { evaluate } from '../evaluate'
 import { portUses } from '../machine/portUses'
 import { resolveMachine } from '../machine/resolveMachine'
@@ -25,14 +25,7 @@ const four = withPart(cabin, 'wickmere-four')
 const ten = withPart(cabin, 'wickmere-ten')
 
 const reader = (id: string, change: Partial<Reader> = {}): Reader => ({
-  id,
-  name: id,
-  way: 'switch',
-  bitsPerSecond: null,
-  port: null,
-  poolId: null,
-  wantsBytesPerSecond: null,
-  metres: null,
+  ...newReader(id, id),
   ...change,
 })
 const withReaders = (design: Design, ...readers: Reader[]): Design =>

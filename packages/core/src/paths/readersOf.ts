@@ -1,5 +1,5 @@
 import type { Brief } from '../design/brief'
-import type { Reader } from '../design/readers'
+import { newReader, type Reader } from '../design/readers'
 
 /**
  * Everybody who reads at once: those whom the brief describes, and as many others as it counts, whose own links
@@ -12,22 +12,10 @@ export function readersOf(
   count: number | null,
 ): Reader[] {
   const wanted = count ?? Math.max(1, readersAtOnce, readers.length)
-  const others = Array.from(
-    { length: Math.max(0, wanted - readers.length) },
-    (_, index): Reader => {
-      const number = readers.length + index + 1
-      return {
-        // A space, which no id of a document has: it is never one of those.
-        id: `reader ${number}`,
-        name: `reader ${number}`,
-        way: 'switch',
-        bitsPerSecond: null,
-        port: null,
-        poolId: null,
-        wantsBytesPerSecond: null,
-        metres: null,
-      }
-    },
-  )
+  const others = Array.from({ length: Math.max(0, wanted - readers.length) }, (_, index) => {
+    const number = readers.length + index + 1
+    // A space, which no id of a document has: it is never one of those.
+    return newReader(`reader ${number}`, `reader ${number}`)
+  })
   return [...readers.slice(0, wanted), ...others]
 }

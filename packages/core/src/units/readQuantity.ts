@@ -21,13 +21,8 @@ const SIZES: Units = {
 const RATES: Units = {
   ...Object.fromEntries(Object.entries(SIZES).map(([unit, bytes]) => [`${unit}/s`, bytes])),
   ...Object.fromEntries(
-    [
-      ['', 1],
-      ['k', 1e3],
-      ['M', 1e6],
-      ['G', 1e9],
-    ].flatMap(([prefix, bits]) =>
-      ['b/s', 'bit/s', 'bps'].map((unit) => [`${prefix ?? ''}${unit}`, Number(bits) / 8]),
+    Object.entries({ '': 1, k: 1e3, M: 1e6, G: 1e9 }).flatMap(([prefix, bits]) =>
+      ['b/s', 'bit/s', 'bps'].map((unit) => [`${prefix}${unit}`, bits / 8]),
     ),
   ),
 }

@@ -1,7 +1,6 @@
 import { GIB, KIB, MIB } from '@flint/core/drawing'
 import type { Pool } from '@flint/core/editing'
-import MenuItem from '@mui/material/MenuItem'
-import TextField from '@mui/material/TextField'
+import { SmallChoice } from '../../controls/SmallChoice'
 import { NumberField } from '../../controls/NumberField'
 import { format } from '../../controls/locale'
 import { useEdit } from '../../sheet/useEdit'
@@ -98,21 +97,14 @@ interface SizeChoiceProps {
 function SizeChoice({ label, value, sizes, onChange }: SizeChoiceProps) {
   const all = sizes.includes(value) ? sizes : [value, ...sizes]
   return (
-    <TextField
-      select
-      size="small"
+    <SmallChoice
       label={label}
-      value={value}
-      sx={{ width: 140 }}
-      onChange={({ target }) => {
-        onChange(Number(target.value))
+      value={String(value)}
+      width={140}
+      options={all.map((bytes) => ({ value: String(bytes), text: format.space(bytes, 0) }))}
+      onChange={(bytes) => {
+        onChange(Number(bytes))
       }}
-    >
-      {all.map((bytes) => (
-        <MenuItem key={bytes} value={bytes}>
-          {format.space(bytes, 0)}
-        </MenuItem>
-      ))}
-    </TextField>
+    />
   )
 }

@@ -109,8 +109,7 @@ function OwnBlocks() {
   const edit = useEdit()
   const [draft, setDraft] = useState<string | null>(null)
   const shown = draft ?? ownBlocks.join(', ')
-  const parts = shown.split(/[\s,;]+/).filter((part) => part !== '')
-  const wrong = parts.find((part) => readBlock(part) === null)
+  const wrong = blocksIn(shown).find((part) => readBlock(part) === null)
   return (
     <TextField
       size="small"
@@ -130,7 +129,7 @@ function OwnBlocks() {
       }}
       onChange={({ target }) => {
         setDraft(target.value)
-        const blocks = target.value.split(/[\s,;]+/).filter((part) => part !== '')
+        const blocks = blocksIn(target.value)
         if (blocks.every((part) => readBlock(part) !== null))
           edit({ do: 'own-blocks', blocks }, true)
       }}
@@ -141,3 +140,5 @@ function OwnBlocks() {
     />
   )
 }
+
+const blocksIn = (text: string): string[] => text.split(/[\s,;]+/).filter((part) => part !== '')

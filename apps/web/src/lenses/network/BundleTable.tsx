@@ -1,19 +1,9 @@
-import {
-  bundleRates,
-  fileCopyBytesPerSecond,
-  machineReadRate,
-  portUses,
-  readersNow,
-  readersOf,
-} from '@flint/core/figures'
+import { bundleRates, fileCopyBytesPerSecond, portUses, readerCounts } from '@flint/core/figures'
 import { useMemo } from 'react'
 import { format } from '../../controls/locale'
 import { selectDesign, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import styles from './network.module.css'
-
-/** Readers that the table has; the brief's own number comes in between. */
-const READERS = [1, 2, 4, 8]
 
 /** What one and several readers get; over joined ports also on average, at worst, and after one of them has failed. */
 export function BundleTable({
@@ -28,32 +18,7 @@ export function BundleTable({
   const machine = useAppSelector(selectMachine)
   const { joined } = portUses(machine.networkPaths, design.network)
   const [first] = joined
-  const briefCount = readersOf(design.brief, null).length
-  const rows = useMemo(
-    () =>
-      [...new Set([...READERS, briefCount])]
-        .sort((one, other) => one - other)
-        .map((count) => {
-          const rates = readersNow(design, machine, count, poolId).readers.map(
-            (one) => one.bytesPerSecond,
-          )
-          return {
-            count,
-            least: Math.min(...rates),
-            sum: rates.reduce((total, rate) => total + rate, 0),
-            inside:
-              machineReadRate(
-                design,
-                machine,
-                readersOf(design.brief, count).map((one) => ({
-                  ...one,
-                  poolId: poolId ?? one.poolId,
-                })),
-              ) ?? Infinity,
-          }
-        }),
-    [design, machine, briefCount, poolId],
-  )
+  const counts = useMemo(() => readerCounts(design, machine, poolId), [design, machine, poolId])
   if (!first) return null
   const link = fileCopyBytesPerSecond(first.port.bitsPerSecond, packetBytes)
   const isBundle = joined.length > 1
@@ -79,27 +44,39 @@ export function BundleTable({
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ count, least, sum, inside }) => {
-            const bundle = bundleRates(joined.length, count, link, inside)
-            const isBrief = count === briefCount
-            const atMost = (rate: number): string => format.rate(Math.min(rate, sum))
+          {counts.map(({ readers, isOfTheBrief, ...rates }) => {
+            const each = rates.eachBytesPerSecond
+            const together = rates.togetherBytesPerSecond
+            const bundle = bundleRates(
+              joined.length,
+              readers,
+              link,
+              rates.insideBytesPerSecond ?? Infinity,
+            )
+            const cell = (rate: number | null) => (
+              <td>
+                {rate === null || together === null ? '–' : format.rate(Math.min(rate, together))}
+              </td>
+            )
             return (
-              <tr key={count} className={isBrief ? styles.brief : undefined}>
+              <tr key={readers} className={isOfTheBrief ? styles.brief : undefined}>
                 <th scope="row">
-                  {count}
-                  {isBrief && ' (the brief)'}
+                  {readers}
+                  {isOfTheBrief && ' (the brief)'}
                 </th>
-                <td>{format.rate(least)}</td>
-                <td>{format.rate(sum)}</td>
-                {isBundle && <td>{atMost(bundle.expectedBytesPerSecond)}</td>}
-                {isBundle && <td>{atMost(bundle.worstBytesPerSecond)}</td>}
-                {isBundle && <td>{atMost(bundle.afterOneFailsBytesPerSecond)}</td>}
+                {cell(each)}
+                {cell(together)}
+                {isBundle && cell(bundle.expectedBytesPerSecond)}
+                {isBundle && cell(bundle.worstBytesPerSecond)}
+                {isBundle && cell(bundle.afterOneFailsBytesPerSecond)}
               </tr>
             )
           })}
         </tbody>
       </table>
       <p className="soft">
+        {counts.some(({ eachBytesPerSecond }) => eachBytesPerSecond === null) &&
+          'Nothing can be read yet: there is no pool with drives that are reached. '}
         {isBundle
           ? 'Joined ports never add up for one reader: each keeps to one link, chosen by its addresses, and two can meet on one while another is idle. Common practice: four links of 1 Gb/s gave four readers 380 MB/s. '
           : ''}

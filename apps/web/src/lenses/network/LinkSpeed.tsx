@@ -2,7 +2,7 @@ import type { ReaderWay } from '@flint/core/editing'
 import { LINK_SPEEDS } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { NumberField } from '../../controls/NumberField'
-import { SmallChoice } from './SmallChoice'
+import { SmallChoice } from '../../controls/SmallChoice'
 
 const MBIT = 1e6
 

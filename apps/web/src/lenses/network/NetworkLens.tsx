@@ -14,7 +14,7 @@ import { BundleTable } from './BundleTable'
 import { CopyTimesTable } from './CopyTimesTable'
 import { PortsTable } from './PortsTable'
 import { ReadersSection } from './ReadersSection'
-import { SmallChoice } from './SmallChoice'
+import { SmallChoice } from '../../controls/SmallChoice'
 import styles from './network.module.css'
 
 const CARDS: PartChoice = {

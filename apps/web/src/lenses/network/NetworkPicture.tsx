@@ -11,10 +11,17 @@ const BOX_PX = { ports: 190, switch: 84, reader: 250, high: 26 }
 /** As many letters as a box has room for. */
 const LETTERS = { port: 26, reader: 22 }
 /** More are counted, not drawn. */
-const MOST_DRAWN = 10
+export const MOST_DRAWN = 10
 
 /** Which port goes to which machine, through the switch or straight. */
-export function NetworkPicture({ figures }: { figures: readonly ReaderFigures[] }) {
+export function NetworkPicture({
+  figures,
+  readers,
+}: {
+  figures: readonly ReaderFigures[]
+  /** How many there are in all. */
+  readers: number
+}) {
   const { network } = useAppSelector(selectDesign)
   const { networkPaths } = useAppSelector(selectMachine)
   const [ref, widthPx] = useWidth()
@@ -101,8 +108,8 @@ export function NetworkPicture({ figures }: { figures: readonly ReaderFigures[] 
           )
         })}
       </svg>
-      {figures.length > MOST_DRAWN && (
-        <p className="soft">and {format.number(figures.length - MOST_DRAWN)} more</p>
+      {readers > drawn.length && (
+        <p className="soft">and {format.number(readers - drawn.length)} more</p>
       )}
     </div>
   )

@@ -5,13 +5,14 @@ import {
   portUses,
   readerPaths,
   readersOf,
+  type SwitchPorts,
   switchPorts,
 } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { selectDesign, selectMachine } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
-import { SmallChoice } from './SmallChoice'
+import { SmallChoice } from '../../controls/SmallChoice'
 import styles from './network.module.css'
 
 const USES: readonly { value: PortUse; text: string }[] = [
@@ -26,7 +27,7 @@ export function PortsTable({ packetBytes }: { packetBytes: number }) {
   const design = useAppSelector(selectDesign)
   const machine = useAppSelector(selectMachine)
   const edit = useEdit()
-  const { uses, joined, unlike } = portUses(machine.networkPaths, design.network)
+  const { uses, unlike } = portUses(machine.networkPaths, design.network)
   const readers = readersOf(design.brief, null)
   const paths = readerPaths(readers, machine.networkPaths, design.network)
   /** Machines whose own cable ends at a port. */
@@ -97,18 +98,13 @@ export function PortsTable({ packetBytes }: { packetBytes: number }) {
           act as one.
         </p>
       )}
-      {uses.length > 0 && (
-        <p className="soft">{switchWords(switchPorts(design, machine), joined.length)}</p>
-      )}
+      {uses.length > 0 && <p className="soft">{switchWords(switchPorts(design, machine))}</p>}
     </section>
   )
 }
 
 /** How many ports of a switch are taken. */
-function switchWords(
-  { ofMachine, ofReaders, forWiFi, has }: ReturnType<typeof switchPorts>,
-  joined: number,
-): string {
+function switchWords({ ofMachine, ofReaders, forWiFi, has, joined }: SwitchPorts): string {
   const parts = [
     ofMachine > 0 && `${ofMachine} of this machine`,
     ofReaders > 0 && `${ofReaders} of the machines that read`,

@@ -12,7 +12,7 @@ import { selectDesign, selectMachine } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { LinkSpeed } from './LinkSpeed'
-import { SmallChoice } from './SmallChoice'
+import { SmallChoice } from '../../controls/SmallChoice'
 import styles from './network.module.css'
 
 const MB = 1e6

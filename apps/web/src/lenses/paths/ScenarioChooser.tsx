@@ -19,6 +19,7 @@ interface ScenarioChooserProps {
 /** Which kind of work, and what can be chosen about it. */
 export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: ScenarioChooserProps) {
   const design = useAppSelector(selectDesign)
+  const { asks } = scenario
   return (
     <div className={tray.switch}>
       {scenarios.map(({ id, title }) => (
@@ -33,7 +34,7 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
           {title}
         </button>
       ))}
-      {scenario.asks.includes('group') && (
+      {asks.group !== undefined && (
         <label className={styles.ask}>
           of group{' '}
           <select
@@ -42,7 +43,7 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
               onChoice({ ...choice, groupId: target.value || null })
             }}
           >
-            <option value="">the widest</option>
+            <option value="">{asks.group}</option>
             {letteredGroups(design).map(({ letter, group }) => (
               <option key={group.id} value={group.id}>
                 {letter}, {format.counted(group.driveIds.length, 'drive')}
@@ -51,7 +52,7 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
           </select>
         </label>
       )}
-      {scenario.asks.includes('pool') && design.pools.length > 1 && (
+      {asks.pool !== undefined && design.pools.length > 1 && (
         <label className={styles.ask}>
           pool{' '}
           <select
@@ -60,7 +61,7 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
               onChoice({ ...choice, poolId: target.value || null })
             }}
           >
-            <option value="">{scenario.id === 'scrub' ? 'all of them' : 'as it comes'}</option>
+            <option value="">{asks.pool}</option>
             {design.pools.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
@@ -69,9 +70,9 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
           </select>
         </label>
       )}
-      {scenario.asks.includes('readers') && (
+      {asks.readers !== undefined && (
         <label className={styles.ask}>
-          {scenario.id === 'writers' ? 'writers' : 'readers'}{' '}
+          {asks.readers}{' '}
           <select
             value={choice.readers ?? ''}
             onChange={({ target }) => {

@@ -61,7 +61,10 @@ function valueOf(column: SheetColumn, cell: string): unknown {
   }
 }
 
-/** A number that can mean two things is none in a file, where nobody sees what was understood. */
+/**
+ * A number that can mean two things is none in a file, where nobody sees what was understood. Decimals have always had
+ * a point in files, so one with a point alone means but one.
+ */
 function numberOf(cell: string, unit = ''): number | undefined {
   const read = readQuantity(cell, unit)
   return 'problem' in read || (read.isAmbiguous && !/^-?\d+\.\d+$/.test(cell))

@@ -3,20 +3,15 @@ import { type RuleCase, testRules, withPart } from '../../../fixtures/ruleTable'
 import { changeBrief } from '../../design/edits/changeFields'
 import { putReader } from '../../design/edits/changeNetwork'
 import type { Design } from '../../design/design'
-import type { Reader } from '../../design/readers'
+import { newReader, type Reader } from '../../design/readers'
 
 const cabin = changeBrief(demoDesign('cabin-archive'), { readers: [] })
 const four = withPart(cabin, 'wickmere-four')
 
 const reader = (number: number, way: Reader['way']): Reader => ({
-  id: `reader-${number}`,
-  name: `Desk ${number}`,
+  ...newReader(`reader-${number}`, `Desk ${number}`),
   way,
   bitsPerSecond: 1e9,
-  port: null,
-  poolId: null,
-  wantsBytesPerSecond: null,
-  metres: null,
 })
 /** Four joined ports, four desks over the switch, and two machines over Wi-Fi: nine cables. */
 const full = (ports: number | null): Design =>

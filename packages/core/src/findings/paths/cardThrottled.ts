@@ -58,6 +58,7 @@ export const cardThrottled: Rule<'card-throttled', Facts> = {
       const { bytesPerSecond, shortBytesPerSecond, needBytesPerSecond } = placed
       const card = cards.find(({ id }) => id === pieceId)
       if (!card || shortBytesPerSecond === 0) return []
+      const taken = takenLanes(machine, placed)
       const facts = {
         cardId: card.id,
         slot: root.number,
@@ -65,10 +66,10 @@ export const cardThrottled: Rule<'card-throttled', Facts> = {
         pcieGeneration,
         bytesPerSecond,
         needBytesPerSecond,
-        taken: takenLanes(machine, placed),
-        waysOut: waysOut(given, placed),
+        taken,
+        waysOut: waysOut(given, placed, taken),
       }
-      const taker = machine.pieces.get(facts.taken?.byId ?? '')
+      const taker = machine.pieces.get(taken?.byId ?? '')
       return found('risks', { parts: [board, card, ...(taker ? [taker] : [])] }, facts)
     })
   },
@@ -86,13 +87,17 @@ export const cardThrottled: Rule<'card-throttled', Facts> = {
 const waysWords = (ways: readonly WayOut[]): string =>
   ways.length === 0 ? '' : ` Ways out: ${ways.map((way) => WAYS[way]).join('; ')}.`
 
-function waysOut({ machine, machineUnpinned, paths }: Given, placed: PlacedDevice): WayOut[] {
+function waysOut(
+  { machine, machineUnpinned, paths }: Given,
+  placed: PlacedDevice,
+  taken: TakenLanes | null,
+): WayOut[] {
   const ways: WayOut[] = []
   const short = ({ placement }: Pick<Machine, 'placement'>): number | undefined =>
     placement.placed.find(({ pieceId }) => pieceId === placed.pieceId)?.shortBytesPerSecond
   if (paths.cardPins.length > 0 && short(machineUnpinned) === 0)
     ways.push('let places be worked out')
-  const taker = machine.pieces.get(takenLanes(machine, placed)?.byId ?? '')
+  const taker = machine.pieces.get(taken?.byId ?? '')
   const card = machine.pieces.get(placed.pieceId)
   if (taker?.kind === 'display') {
     const { hasGraphics } = pieceOf(machine, 'cpu')?.dataSheet ?? {}

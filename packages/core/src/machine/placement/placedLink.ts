@@ -16,8 +16,8 @@ export function rootOf(places: readonly Place[], placeOf: PlaceOf, at: number): 
 }
 
 /** Lanes of a place of the board once everything that takes some away is counted. */
-function lanesLeft(
-  { kind, number, electricalLanes }: Place,
+export function lanesLeft(
+  { kind, number, electricalLanes }: Pick<Place, 'kind' | 'number' | 'electricalLanes'>,
   sharing: readonly Sharing[],
   isUsed: (kind: Place['kind'], number: number) => boolean,
 ): number {

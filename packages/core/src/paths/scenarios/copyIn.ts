@@ -8,7 +8,7 @@ export const copyIn: Scenario = {
   id: 'copy-in',
   title: 'Copy in from an old server',
   about: 'All data of today comes over one network port and is written with its redundancy.',
-  asks: ['pool'],
+  asks: { pool: 'the largest' },
   flowsOf: (design, machine, { poolId }) => {
     const { flows } = fileFlows(design, machine, anybody, 'write', poolId)
     const bytes = dataNowBytes(design.brief)

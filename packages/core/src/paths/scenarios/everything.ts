@@ -7,7 +7,7 @@ export const everything: Scenario = {
   id: 'everything',
   title: 'Scrub while all read',
   about: 'Every drive is scrubbed while every reader copies a file.',
-  asks: ['readers'],
+  asks: { readers: 'readers' },
   flowsOf: (design, machine, choice) => {
     const [scrubbing, reading] = [scrub, readers].map(({ flowsOf }) =>
       flowsOf(design, machine, choice),

@@ -7,7 +7,7 @@ export const readers: Scenario = {
   id: 'readers',
   title: 'Readers',
   about: 'Each reader copies one large file over the network.',
-  asks: ['readers', 'pool'],
+  asks: { readers: 'readers', pool: 'each one’s own, or the largest' },
   flowsOf: (design, machine, { readers: count, poolId }) =>
     fileFlows(design, machine, readersOf(design.brief, count), 'read', poolId),
 }

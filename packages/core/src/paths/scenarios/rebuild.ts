@@ -5,14 +5,14 @@ import { sharedUses, type SharedWay } from '../sharedUses'
 import type { Scenario } from './scenario'
 
 /**
- * One drive of the chosen group, or of the largest set that redundancy covers, is made anew: all others of the set are read and it is
- * written, all at the same rate.
+ * One drive of the chosen group, or of the largest set that redundancy covers, is made anew, all at the same rate: all
+ * others of the set are read and it is written, or each of them is read and written in part.
  */
 export const rebuild: Scenario = {
   id: 'rebuild',
   title: 'Rebuild of one drive',
   about: 'One drive of a group is written from all the others of the group.',
-  asks: ['group', 'pool'],
+  asks: { group: 'the widest', pool: 'all of them' },
   flowsOf: (design, machine, { groupId, poolId }) => {
     const { drivePaths } = machine
     const wayOf = new Map(drivePaths.map(({ driveId, links }) => [driveId, links]))

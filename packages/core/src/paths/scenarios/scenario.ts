@@ -50,7 +50,7 @@ export interface Scenario {
   title: string
   /** What is being done, one sentence. */
   about: string
-  /** What can be chosen about it. */
-  asks: readonly ('group' | 'readers' | 'pool')[]
+  /** What can be chosen about it, with the words for it: of a group or a pool when none is chosen. */
+  asks: { group?: string; readers?: string; pool?: string }
   flowsOf: (design: ScenarioDesign, machine: Machine, choice: ScenarioChoice) => ScenarioFlows
 }

@@ -7,7 +7,7 @@ export const scrub: Scenario = {
   id: 'scrub',
   title: 'Scrub',
   about: 'Every drive of every pool, or of the chosen one, is read at the same time.',
-  asks: ['pool'],
+  asks: { pool: 'all of them' },
   flowsOf: (design, machine, { poolId }) => {
     const { drivePaths } = machine
     const directed = directedLinks(machine.links)

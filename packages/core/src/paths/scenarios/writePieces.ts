@@ -8,7 +8,7 @@ export const writePieces: Scenario = {
   title: 'Writing in pieces',
   about:
     'One machine changes files in place, in pieces smaller than a stripe; a column pool with clusters that are not one row writes like this always.',
-  asks: ['pool'],
+  asks: { pool: 'the largest' },
   flowsOf: (design, machine, { poolId }) =>
     fileFlows(design, machine, anybody, 'write pieces', poolId),
 }

@@ -7,7 +7,7 @@ export const writers: Scenario = {
   id: 'writers',
   title: 'Writers',
   about: 'Each of them writes one large file over the network, with its redundancy.',
-  asks: ['readers', 'pool'],
+  asks: { readers: 'writers', pool: 'each one’s own, or the largest' },
   flowsOf: (design, machine, { readers: count, poolId }) =>
     fileFlows(design, machine, readersOf(design.brief, count), 'write', poolId),
 }

@@ -3,7 +3,7 @@ import { waitBegun } from '../store/evaluatedSlice'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 
 /** Works out the present document, whose figures were given up, for as long as that takes. */
-export function useWait(): () => void {
+export function useWaitForFigures(): () => void {
   const dispatch = useAppDispatch()
   const design = useAppSelector(selectDesign)
   return () => {
