@@ -2,6 +2,7 @@
 import './schemaWithoutEval'
 
 export { catalogueFile, cataloguePart, partKinds, partSheet } from './catalogue/partKinds'
+export { cataloguedPart } from './catalogue/cataloguedPart'
 export type { CataloguePart, PartKind, PartSheet, SheetOf } from './catalogue/partKinds'
 export { kindOf } from './catalogue/partKinds'
 export { type PartChoice, partChoices } from './catalogue/partChoices'
@@ -65,6 +66,9 @@ export { type Household, households } from './design/households'
 export type { HouseRules } from './design/houseRules'
 export type { PortUse } from './design/networkChoices'
 export { newDesign } from './design/newDesign'
+export { type OldComputer, oldComputer } from './design/oldComputer'
+export { type DrivesOfSize, readDriveList } from './design/readDriveList'
+export { BOARD_SIZES, type BoardSize } from './catalogue/standards'
 export { newerVersionOf } from './design/newerDesign'
 export { parseDesign } from './design/parseDesign'
 export {

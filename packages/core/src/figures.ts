@@ -69,6 +69,9 @@ export {
   reasonText,
   type Verdict,
 } from './offers/fitVerdict'
+export { closingParts, isFitting } from './offers/closingParts'
+export { type DriveSet, driveSets } from './offers/driveSets'
+export { type HelpfulPart, helpfulParts, triedParts } from './offers/helpfulParts'
 export { cardLoads } from './paths/cardLoads'
 export { addressPlan, type PlannedCable } from './paths/addressPlan'
 export { machineReadRate } from './paths/machineReadRate'

@@ -17,11 +17,12 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['Ctrl + A', 'choose all bays'],
   ['Enter', 'on to what the tray offers for them'],
   ['arrows, Enter', 'in the tray: look at the offers, take one'],
-  ['Esc', 'back to the drawing; drop the choice'],
+  ['Esc', 'out of a field; back to the drawing; drop the choice'],
   ['m', 'take a drive along, and put it down'],
   ['x', 'try the failure of drives, to see what is survived; again to put them back'],
   ['Delete', 'take drives out of the design'],
   ['/', 'find a part'],
+  ['g', 'go to what is to be chosen next'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
   ['?', 'this list'],
 ]

@@ -15,7 +15,12 @@ export function SheetKeys() {
   useEffect(() => {
     function onKeyDown(event: KeyboardEvent): void {
       const { key, ctrlKey, metaKey, shiftKey, altKey } = event
-      if (isTyping(event.target) || altKey || event.defaultPrevented) return
+      if (altKey || event.defaultPrevented) return
+      if (isTyping(event.target)) {
+        // Out of the field, so that letters are keys again.
+        if (key === 'Escape' && event.target instanceof HTMLElement) event.target.blur()
+        return
+      }
       const letter = key.toLowerCase()
       if (ctrlKey || metaKey) {
         if (letter !== 'z' && letter !== 'y') return

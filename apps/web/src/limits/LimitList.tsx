@@ -1,9 +1,11 @@
-import type { LimitStatus, LimitWords } from '@flint/core/figures'
+import type { LimitId, LimitStatus, LimitWords } from '@flint/core/figures'
+import { Fragment, useState } from 'react'
 import { SeverityShape } from '../controls/SeverityShape'
+import { HelpfulParts } from './HelpfulParts'
 import styles from './limits.module.css'
 
 interface ListedLimit extends LimitWords {
-  id: string
+  id: LimitId
   status: LimitStatus
 }
 
@@ -16,6 +18,7 @@ const ORDER: Record<LimitStatus, number> = {
 
 /** Every limit of the brief with what the design has: the missed ones first. */
 export function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
+  const [asked, setAsked] = useState<LimitId | null>(null)
   if (limits.length === 0) {
     return <p className="soft">The brief sets no limit yet.</p>
   }
@@ -24,24 +27,45 @@ export function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
     <table className={styles.limits}>
       <tbody>
         {sorted.map(({ id, title, status, wanted, has }) => (
-          <tr key={id} data-limit={id} data-standing={status}>
-            <td className={styles.shape}>
-              {status === 'kept' ? (
-                <span aria-hidden="true">✓</span>
-              ) : (
-                <SeverityShape severity={status === 'missed' ? 'risks' : 'note'} />
-              )}
-              <span className="only-for-readers">{status}</span>
-            </td>
-            <th scope="row">{title}</th>
-            <td>
-              <span className="figure">{has}</span>
-              <span className={styles.wanted}>
-                {status === 'kept' ? '' : `${status}, `}
-                {wanted}
-              </span>
-            </td>
-          </tr>
+          <Fragment key={id}>
+            <tr data-limit={id} data-standing={status}>
+              <td className={styles.shape}>
+                {status === 'kept' ? (
+                  <span aria-hidden="true">✓</span>
+                ) : (
+                  <SeverityShape severity={status === 'missed' ? 'risks' : 'note'} />
+                )}
+                <span className="only-for-readers">{status}</span>
+              </td>
+              <th scope="row">{title}</th>
+              <td>
+                <span className="figure">{has}</span>
+                <span className={styles.wanted}>
+                  {status === 'kept' ? '' : `${status}, `}
+                  {wanted}
+                </span>
+                {(status === 'missed' || status === 'may be missed') && (
+                  <button
+                    type="button"
+                    className={`plain-button ${styles.help ?? ''}`}
+                    aria-expanded={asked === id}
+                    onClick={() => {
+                      setAsked(asked === id ? null : id)
+                    }}
+                  >
+                    What would help?<span className="only-for-readers"> {title}</span>
+                  </button>
+                )}
+              </td>
+            </tr>
+            {asked === id && status !== 'kept' && (
+              <tr className={styles.helpful}>
+                <td colSpan={3}>
+                  <HelpfulParts limitId={id} />
+                </td>
+              </tr>
+            )}
+          </Fragment>
         ))}
       </tbody>
     </table>

@@ -1,4 +1,7 @@
-import type { ReactNode } from 'react'
+import { type ReactNode, useEffect } from 'react'
+import { useLocation } from 'react-router'
+import { NextChoice } from './NextChoice'
+import { focusFirstOffer, goesToOffers } from './toOffers'
 import styles from './lensFrame.module.css'
 
 /** A lens's two panes: the drawing and what belongs under it, and the tray. */
@@ -11,12 +14,17 @@ export function LensFrame({
   children: ReactNode
   tray: ReactNode
 }) {
+  const { key, state } = useLocation()
+  useEffect(() => {
+    if (goesToOffers(state)) focusFirstOffer()
+  }, [key, state])
   return (
     <>
       <main className={styles.main} aria-label={title}>
         {children}
       </main>
       <aside className={styles.tray} aria-label="Tray">
+        <NextChoice />
         {tray}
       </aside>
     </>

@@ -1,9 +1,9 @@
 import { choiceText, type OpenChoice } from '@flint/core/figures'
-import { useNavigate } from 'react-router'
 import { format } from '../controls/locale'
 import { useAppSelector } from '../store/hooks'
 import { doneWords } from './doneWords'
 import { selectEvaluation, selectFindings, selectLimits } from './selectors'
+import { useGoToChoice } from './useGoToChoice'
 import styles from './stillToChoose.module.css'
 
 /** Everything that the design still needs, each with the way to where it is chosen. */
@@ -11,7 +11,7 @@ export function StillToChooseList({ onChosen }: { onChosen?: () => void }) {
   const { stillToChoose, isDone } = useAppSelector(selectEvaluation)
   const findings = useAppSelector(selectFindings)
   const limits = useAppSelector(selectLimits)
-  const navigate = useNavigate()
+  const goTo = useGoToChoice()
   if (stillToChoose.length === 0) {
     return <p className={styles.words}>{doneWords(isDone, findings, limits)}</p>
   }
@@ -29,8 +29,7 @@ export function StillToChooseList({ onChosen }: { onChosen?: () => void }) {
               className="plain-button"
               aria-label={`${actionWords(one)}: ${choiceText(one, format)}`}
               onClick={() => {
-                const search = one.title === null ? '' : `?choose=${encodeURIComponent(one.title)}`
-                void navigate(`../${one.step}${search}`, { relative: 'path' })
+                goTo(one)
                 onChosen?.()
               }}
             >

@@ -1,101 +1,132 @@
-import { newDesign, type PartKind } from '@flint/core/editing'
+import {
+  applyEdit,
+  type Design,
+  type Household,
+  households,
+  newDesign,
+  type StepId,
+  wantedBytes,
+} from '@flint/core/editing'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
-import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
+import { OldComputerForm } from './OldComputerForm'
 import { useNavigate } from 'react-router'
 import { useCreateDesignMutation } from '../api/api'
-import { useParts } from '../api/useParts'
 import { problemSentence } from '../api/problemOf'
+import { format } from '../controls/locale'
+import tray from '../tray/tray.module.css'
 import styles from './shelf.module.css'
 
-/** What a design starts with; each can stay open. */
-const KINDS: readonly { kind: PartKind; label: string; help: string }[] = [
-  { kind: 'chassis', label: 'Chassis', help: 'Its bays are what you fill.' },
-  { kind: 'board', label: 'Board', help: 'Its ports are counted against the drives.' },
-  { kind: 'cpu', label: 'CPU', help: '' },
-  {
-    kind: 'supply',
-    label: 'Power supply',
-    help: 'Without one the watts at the wall are not known.',
-  },
-]
-
+/** A design begins with its brief: that of a household like one's own, or an empty one. */
 export function NewDesignDialog({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate()
-  const { data: parts = [], error: partsError } = useParts()
   const [createDesign, { error, isLoading }] = useCreateDesignMutation()
   const [name, setName] = useState('')
-  const [chosen, setChosen] = useState<Partial<Record<PartKind, string>>>({})
+  const [isOld, setIsOld] = useState(false)
 
-  async function create(): Promise<void> {
-    const wanted = KINDS.flatMap(({ kind }) => parts.filter(({ slug }) => slug === chosen[kind]))
-    const result = await createDesign(
-      newDesign(
-        name,
-        wanted.map(({ slug, version, sheet }) => ({ slug, version, sheet })),
-      ),
-    )
-    if (result.data) await navigate(`/designs/${result.data.id}/brief`)
+  async function keep(design: Design, lens: StepId): Promise<void> {
+    const result = await createDesign(design)
+    if (result.data) await navigate(`/designs/${result.data.id}/${lens}`)
   }
 
-  const problem = partsError ?? error
-  return (
-    <Dialog open onClose={onClose} aria-labelledby="new-title">
-      <form
-        onSubmit={(event) => {
-          event.preventDefault()
-          void create()
+  function begin(household: Household | null): Promise<void> {
+    const empty = newDesign(name.trim() || (household?.title ?? ''))
+    const design = household
+      ? applyEdit(empty, { do: 'change-brief', change: household.brief })
+      : empty
+    return keep(design, 'brief')
+  }
+
+  if (isOld) {
+    return (
+      <OldComputerForm
+        name={name}
+        problem={error ? problemSentence(error) : ''}
+        onBack={() => {
+          setIsOld(false)
         }}
-      >
-        <DialogTitle id="new-title">New design</DialogTitle>
-        <DialogContent>
-          <div className={styles.form}>
-            <TextField
-              label="Name"
-              autoFocus
-              value={name}
-              slotProps={{ htmlInput: { maxLength: 120 } }}
-              onChange={({ target }) => {
-                setName(target.value)
-              }}
-            />
-            {KINDS.map(({ kind, label, help }) => (
-              <TextField
-                key={kind}
-                select
-                label={label}
-                helperText={help}
-                value={chosen[kind] ?? ''}
-                onChange={({ target }) => {
-                  setChosen({ ...chosen, [kind]: target.value })
-                }}
-              >
-                <MenuItem value="">Not chosen yet</MenuItem>
-                {parts
-                  .filter(({ sheet }) => sheet.kind === kind)
-                  .map(({ slug, sheet }) => (
-                    <MenuItem key={slug} value={slug}>
-                      {sheet.maker} {sheet.model}
-                    </MenuItem>
-                  ))}
-              </TextField>
-            ))}
-            {problem && <p role="alert">{problemSentence(problem)}</p>}
+        onMade={(design) => keep(design, 'drives')}
+      />
+    )
+  }
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="new-title" fullWidth maxWidth="xs">
+      <DialogTitle id="new-title">New design</DialogTitle>
+      <DialogContent>
+        <div className={styles.form}>
+          <TextField
+            label="Name"
+            helperText="May stay empty."
+            autoFocus
+            value={name}
+            slotProps={{ htmlInput: { maxLength: 120 } }}
+            onChange={({ target }) => {
+              setName(target.value)
+            }}
+          />
+          <div>
+            <h3>What is it for?</h3>
+            <p className="soft">The brief says what must fit. Every answer can be changed.</p>
+            <ul className={tray.list}>
+              {households.map((household) => (
+                <li key={household.id}>
+                  <button
+                    type="button"
+                    className={tray.offer}
+                    data-household={household.id}
+                    disabled={isLoading}
+                    onClick={() => void begin(household)}
+                  >
+                    <span className={tray.title}>{household.title}</span>
+                    <span className={tray.right}>{spaceOf(household)}</span>
+                    <span className={tray.wide}>{household.sentence}</span>
+                  </button>
+                </li>
+              ))}
+              <li>
+                <button
+                  type="button"
+                  className={tray.offer}
+                  data-household="old-computer"
+                  onClick={() => {
+                    setIsOld(true)
+                  }}
+                >
+                  <span className={tray.title}>An old computer that is there</span>
+                  <span className={tray.wide}>
+                    Six questions about it; what it could still hold.
+                  </span>
+                </button>
+              </li>
+              <li>
+                <button
+                  type="button"
+                  className={tray.offer}
+                  data-household="blank"
+                  disabled={isLoading}
+                  onClick={() => void begin(null)}
+                >
+                  <span className={tray.title}>Something else</span>
+                  <span className={tray.wide}>An empty brief, to be filled in.</span>
+                </button>
+              </li>
+            </ul>
           </div>
-        </DialogContent>
-        <DialogActions>
-          <button type="button" className="plain-button" onClick={onClose}>
-            Cancel
-          </button>
-          <button type="submit" className="plain-button" disabled={isLoading}>
-            Create
-          </button>
-        </DialogActions>
-      </form>
+          {error && <p role="alert">{problemSentence(error)}</p>}
+        </div>
+      </DialogContent>
+      <DialogActions>
+        <button type="button" className="plain-button" onClick={onClose}>
+          Cancel
+        </button>
+      </DialogActions>
     </Dialog>
   )
 }
+
+const spaceOf = ({ brief: { data = [], horizonYears = 0 } }: Household): string =>
+  format.space(wantedBytes({ data, horizonYears }), 0)

@@ -41,6 +41,9 @@ const choices: Record<ChoiceNeeded, Choice> = {
   adapters: { kind: 'cable', open: ({ machine }) => some(adaptersToBuy(machine)) },
 }
 
+/** The kind of part that an open choice is about; null for what is laid out on the drawing. */
+export const kindChosen = (choice: ChoiceNeeded): PartKind | null => choices[choice].kind
+
 /**
  * What does a design still need before it can be built?
  *

@@ -13,7 +13,8 @@ import { FindOffers, hasAllWords } from '../../tray/FindOffers'
 import styles from '../../tray/tray.module.css'
 import { walkOffers } from '../../tray/walkOffers'
 
-/** So many are drawn; the rest wait for another word. */
+/** So many are drawn at first, so that what was found stands near; and so many when all are asked for. */
+const FIRST_OFFERS = 8
 const MOST_OFFERS = 200
 
 type DriveModel = StoredPart & { sheet: DriveSheet }
@@ -29,6 +30,8 @@ export function DriveOffers() {
   const into = (chosenBays.length > 0 ? chosenBays : firstFree ? [firstFree] : []).map(
     ({ bay }) => bay,
   )
+  const [showsAll, setShowsAll] = useState(false)
+  const most = showsAll || words.trim() !== '' ? MOST_OFFERS : FIRST_OFFERS
   const models = useMemo(() => driveModels(data ?? [], words, format), [data, words])
   return (
     <>
@@ -49,14 +52,25 @@ export function DriveOffers() {
         onLeave={() => document.dispatchEvent(new Event('flint:to-drawing'))}
       />
       <ul className={styles.list} onKeyDown={walkOffers} aria-label="Drive models">
-        {models.slice(0, MOST_OFFERS).map((model) => (
+        {models.slice(0, most).map((model) => (
           <DriveOffer key={model.slug} model={model} into={into} />
         ))}
       </ul>
-      {models.length > MOST_OFFERS && (
-        <p className="soft">
-          {format.number(models.length - MOST_OFFERS)} more. Narrow them with a word.
+      {models.length > most && most < MOST_OFFERS && (
+        <p className={styles.more}>
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              setShowsAll(true)
+            }}
+          >
+            All {format.number(models.length)} drives
+          </button>
         </p>
+      )}
+      {models.length > most && most === MOST_OFFERS && (
+        <p className="soft">{format.number(models.length - most)} more. Narrow them with a word.</p>
       )}
     </>
   )

@@ -26,6 +26,7 @@ import {
   selectSelectedBays,
 } from '../../sheet/selectors'
 import { baysSelected, drivesPulled } from '../../store/sheetSlice'
+import { focusFirstOffer } from '../../sheet/toOffers'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { Bench } from './Bench'
@@ -175,11 +176,4 @@ export function DrivesLens() {
       </DragOverlay>
     </DndContext>
   )
-}
-
-function focusFirstOffer(): void {
-  // The tray changes with the choice, so its offers are there only after it was drawn anew.
-  requestAnimationFrame(() => {
-    document.querySelector<HTMLElement>('[data-offer]:not([aria-disabled="true"])')?.focus()
-  })
 }

@@ -1,11 +1,17 @@
 import { useState } from 'react'
-import { selectChosenDrives, selectBayPlan, selectSelectedBays } from '../../sheet/selectors'
+import {
+  selectBayPlan,
+  selectChosenDrives,
+  selectLimits,
+  selectSelectedBays,
+} from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import { SheetChanges } from '../../tray/SheetChanges'
 import styles from '../../tray/tray.module.css'
 import { ChosenDrives } from './ChosenDrives'
 import { DriveOffers } from './DriveOffers'
+import { DriveSets } from './DriveSets'
 import { LayoutOffers } from './LayoutOffers'
 
 /** What the chosen bays could hold or become, and what was found. */
@@ -13,6 +19,11 @@ export function DrivesTray({ onShowCandidates }: { onShowCandidates: () => void 
   const selected = useAppSelector(selectSelectedBays)
   const drives = useAppSelector(selectChosenDrives)
   const [wish, setWish] = useState<'layout' | 'models' | null>(null)
+  const isEnough = useAppSelector(selectLimits).every(
+    ({ id, status }) => id !== 'space' || status === 'kept',
+  )
+  // What the brief asks for comes first where it was not there on coming; a set that is taken moves no list.
+  const [setsFirst] = useState(!isEnough)
   // One drive alone can hardly become anything, so its model is what one comes for.
   const showsModels = drives.length === 0 || (wish ? wish === 'models' : drives.length === 1)
   return (
@@ -44,10 +55,11 @@ export function DrivesTray({ onShowCandidates }: { onShowCandidates: () => void 
             </div>
           </>
         )}
-        {selected.length === 0 && <Findings />}
+        {selected.length === 0 && setsFirst && <DriveSets />}
         {showsModels ? <DriveOffers /> : <LayoutOffers onShowCandidates={onShowCandidates} />}
+        {selected.length === 0 && !setsFirst && <DriveSets />}
       </section>
-      {selected.length > 0 && <Findings />}
+      <Findings />
       <SheetChanges />
     </>
   )

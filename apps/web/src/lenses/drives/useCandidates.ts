@@ -1,7 +1,8 @@
 import type { HouseRules } from '@flint/core/editing'
 import type { Candidate, CandidateDrive } from '@flint/core/figures'
-import { type Remote, wrap } from 'comlink'
-import { useEffect, useRef, useState } from 'react'
+import type { Remote } from 'comlink'
+import { useCallback } from 'react'
+import { useWorkerAnswer } from '../../evaluating/useWorkerAnswer'
 import type { CandidateFinder } from './candidatesWorker'
 
 interface Found {
@@ -10,30 +11,15 @@ interface Found {
   failed: boolean
 }
 
-/** What these drives could be, computed in a worker; the last answer stays until the next is there. */
+/** What these drives could be, computed in a worker. */
 export function useCandidates(drives: CandidateDrive[], rules: HouseRules): Found {
-  const [found, setFound] = useState<Found>({ candidates: null, failed: false })
-  const finder = useRef<Remote<CandidateFinder> | null>(null)
-  useEffect(() => {
-    const worker = new Worker(new URL('./candidatesWorker.ts', import.meta.url), { type: 'module' })
-    finder.current = wrap<CandidateFinder>(worker)
-    return () => {
-      worker.terminate()
-    }
-  }, [])
-  useEffect(() => {
-    let isWanted = true
-    finder.current?.candidates(drives, rules).then(
-      (candidates) => {
-        if (isWanted) setFound({ candidates, failed: false })
-      },
-      () => {
-        if (isWanted) setFound({ candidates: null, failed: true })
-      },
-    )
-    return () => {
-      isWanted = false
-    }
-  }, [drives, rules])
-  return found
+  const ask = useCallback(
+    (finder: Remote<CandidateFinder>) => finder.candidates(drives, rules),
+    [drives, rules],
+  )
+  const { answer, failed } = useWorkerAnswer(startWorker, ask)
+  return { candidates: answer, failed }
 }
+
+const startWorker = (): Worker =>
+  new Worker(new URL('./candidatesWorker.ts', import.meta.url), { type: 'module' })

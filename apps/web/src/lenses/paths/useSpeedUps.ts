@@ -1,16 +1,15 @@
 import type { CataloguePart, Design } from '@flint/core/editing'
 import type { ScenarioChoice, SpeedUp } from '@flint/core/figures'
-import { type Remote, wrap } from 'comlink'
-import { useEffect, useRef, useState } from 'react'
+import type { Remote } from 'comlink'
+import { useCallback } from 'react'
+import { useWorkerAnswer } from '../../evaluating/useWorkerAnswer'
 import type { WideningFinder } from './speedUpWorker'
 
 interface Found {
-  /** Null until the answer for what is shown is there. */
+  /** Null until the first answer is there. */
   speedUps: SpeedUp[] | null
   failed: boolean
 }
-
-const NOTHING: Found = { speedUps: null, failed: false }
 
 /** What would make this work quicker, computed in a worker. */
 export function useSpeedUps(
@@ -19,32 +18,19 @@ export function useSpeedUps(
   choice: ScenarioChoice,
   parts: readonly CataloguePart[] | undefined,
 ): Found {
-  const [found, setFound] = useState<Found>(NOTHING)
-  const finder = useRef<Remote<WideningFinder> | null>(null)
-  useEffect(() => {
-    const worker = new Worker(new URL('./speedUpWorker.ts', import.meta.url), { type: 'module' })
-    finder.current = wrap<WideningFinder>(worker)
-    return () => {
-      worker.terminate()
-    }
-  }, [])
-  useEffect(() => {
-    let isWanted = true
-    // Only what a worker is to try goes over: the catalogue may have many thousands of other parts.
-    const tried = (parts ?? []).filter(({ sheet }) => TRIED.has(sheet.kind))
-    finder.current?.speedUps(design, scenarioId, choice, tried).then(
-      (speedUps) => {
-        if (isWanted) setFound({ speedUps, failed: false })
-      },
-      () => {
-        if (isWanted) setFound({ speedUps: null, failed: true })
-      },
-    )
-    return () => {
-      isWanted = false
-    }
-  }, [design, scenarioId, choice, parts])
-  return found
+  const ask = useCallback(
+    (finder: Remote<WideningFinder>) => {
+      // Only what a worker is to try goes over: the catalogue may have many thousands of other parts.
+      const tried = (parts ?? []).filter(({ sheet }) => TRIED.has(sheet.kind))
+      return finder.speedUps(design, scenarioId, choice, tried)
+    },
+    [design, scenarioId, choice, parts],
+  )
+  const { answer, failed } = useWorkerAnswer(startWorker, ask)
+  return { speedUps: answer, failed }
 }
 
 const TRIED: ReadonlySet<string> = new Set(['controller', 'nic'])
+
+const startWorker = (): Worker =>
+  new Worker(new URL('./speedUpWorker.ts', import.meta.url), { type: 'module' })

@@ -1,0 +1,80 @@
+import { wantedBytes } from '@flint/core/editing'
+import { type DriveSet, driveSets } from '@flint/core/figures'
+import { useMemo } from 'react'
+import { useParts } from '../../api/useParts'
+import { format } from '../../controls/locale'
+import { selectDesign, selectMachine } from '../../sheet/selectors'
+import { useEdit, usePreview } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import styles from '../../tray/tray.module.css'
+import { walkOffers } from '../../tray/walkOffers'
+
+/** Whole sets of one model, laid out, that hold what the brief asks for: one click puts them in. */
+export function DriveSets() {
+  const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
+  const { data: parts } = useParts()
+  const sets = useMemo(() => driveSets(design, machine, parts ?? []), [design, machine, parts])
+  const wanted = wantedBytes(design.brief)
+  const { failuresWanted } = design.brief
+  if (wanted === 0 || sets.length === 0) return null
+  const enough = sets.filter(({ shortBytes }) => shortBytes === 0)
+  return (
+    <>
+      <h2>Sets that would hold it</h2>
+      <p className="soft">
+        {enough.length > 0
+          ? `Drives of one model for ${format.space(wanted)}, ${failureWords(failuresWanted)}. They take the place of what is in the bays.`
+          : `No model is enough for ${format.space(wanted)} in these bays, ${failureWords(failuresWanted)}. These come nearest.`}
+      </p>
+      <ul className={styles.list} onKeyDown={walkOffers} aria-label="Sets of drives">
+        {(enough.length > 0 ? enough : sets).map((set) => (
+          <SetOffer key={set.part.slug} set={set} currency={design.brief.currency} />
+        ))}
+      </ul>
+    </>
+  )
+}
+
+function SetOffer({ set, currency }: { set: DriveSet; currency: string }) {
+  const edit = useEdit()
+  const previewOf = usePreview()
+  const { part, drives, title, workingBytes, alwaysSurvived, costMinor, idleWatts } = set
+  return (
+    <li>
+      <button
+        type="button"
+        data-offer
+        data-set={part.slug}
+        className={styles.offer}
+        {...previewOf(set.edit)}
+        onClick={() => {
+          edit(set.edit)
+        }}
+      >
+        <span className={styles.title}>
+          {format.number(drives)} × {format.drive(part.sheet.capacityBytes)}
+        </span>
+        <span className={styles.right}>
+          {costMinor === null ? 'no price' : format.roundMoney(costMinor, currency)}
+        </span>
+        <span className={styles.detail}>
+          {title}: {format.space(workingBytes)}, any {alwaysSurvived}
+        </span>
+        <span className={styles.detailRight}>
+          {idleWatts === null ? 'watts not known' : format.watts(idleWatts)}
+        </span>
+        <span className={styles.wide}>
+          {part.sheet.maker} {part.sheet.model}
+        </span>
+      </button>
+    </li>
+  )
+}
+
+const failureWords = (wanted: number | null): string =>
+  wanted === null
+    ? 'surviving one failure'
+    : wanted === 0
+      ? 'with or without redundancy'
+      : `surviving any ${wanted}`

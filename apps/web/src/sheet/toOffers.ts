@@ -1,0 +1,16 @@
+import { z } from 'zod'
+
+const state = z.object({ to: z.literal('offers') })
+
+/** Said with an address: the keyboard is to go to what is offered there. */
+export const TO_OFFERS: z.infer<typeof state> = { to: 'offers' }
+
+export const goesToOffers = (said: unknown): boolean => state.safeParse(said).success
+
+/** Brings the keyboard to the first offer of the tray that can be taken. */
+export function focusFirstOffer(): void {
+  // The tray changes with the choice, so its offers are there only after it was drawn anew.
+  requestAnimationFrame(() => {
+    document.querySelector<HTMLElement>('[data-offer]:not([aria-disabled="true"])')?.focus()
+  })
+}
