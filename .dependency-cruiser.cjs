@@ -24,7 +24,7 @@ const CORE = {
   // A rule speaks of the limit that it reads.
   findings: [...BELOW_JUDGING, 'judging', 'limits'],
   stillToChoose: [...BELOW_JUDGING, 'judging'],
-  offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'evaluate.ts'],
+  offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'stillToChoose', 'evaluate.ts'],
 }
 
 const WEB = {
@@ -32,19 +32,20 @@ const WEB = {
   controls: [],
   api: [],
   keys: ['controls'],
+  workers: [],
   store: ['api'],
   drawing: ['controls'],
-  sheet: ['controls', 'store'],
+  sheet: ['api', 'controls', 'keys', 'store'],
   saving: ['api', 'store', 'sheet'],
   evaluating: ['store'],
   tray: ['api', 'controls', 'store', 'sheet'],
-  limits: ['controls'],
+  limits: ['api', 'controls', 'store', 'sheet', 'tray', 'workers'],
   ledger: ['controls', 'store', 'sheet', 'limits'],
-  lenses: ['api', 'controls', 'store', 'sheet', 'drawing', 'tray', 'limits'],
+  lenses: ['api', 'controls', 'store', 'sheet', 'drawing', 'tray', 'limits', 'workers'],
   buildSheet: ['api', 'controls', 'keys', 'store', 'sheet', 'saving', 'tray', 'ledger', 'lenses'],
   parts: ['api', 'controls', 'keys', 'store', 'tray'],
   people: ['api', 'controls', 'store'],
-  shelf: ['api', 'controls', 'store', 'drawing', 'saving', 'ledger', 'people'],
+  shelf: ['api', 'controls', 'store', 'drawing', 'saving', 'tray', 'ledger', 'people'],
 }
 
 const SERVER = {

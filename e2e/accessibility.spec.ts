@@ -147,3 +147,40 @@ test('on narrow windows the tray lies below the drawing, and nothing lies over a
     }
   }
 })
+
+test('the keyboard stays near what it did: entries that go leave it to their neighbours', async ({
+  house,
+  page,
+}) => {
+  await openDesign(page, house, 'Cabin archive')
+  const here = () =>
+    page.evaluate(() => {
+      const at = document.activeElement
+      return at === document.body || at === null
+        ? 'nowhere'
+        : (at.getAttribute('aria-label') ?? at.textContent)
+    })
+  await page.getByRole('link', { name: /Core/ }).click()
+  await page.getByRole('button', { name: 'Remove Hollin Pass 64' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Remove Hollin Pass 64' })).toHaveCount(0)
+  expect(await here()).toBe('Choose a cooler')
+  // Undo switches itself off when there is nothing left to undo.
+  const undo = page.getByRole('button', { name: 'undo' })
+  await undo.focus()
+  await page.keyboard.press('Enter')
+  await expect(undo).toBeDisabled()
+  expect(await here()).not.toBe('nowhere')
+  // A fix that is made takes its finding along.
+  await page.getByRole('link', { name: /Brief/ }).click()
+  const next = page.getByRole('region', { name: 'Next to choose' })
+  await next.getByRole('button', { name: 'Add the cheapest that serve' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(next).toHaveCount(0)
+  expect(await here()).not.toBe('nowhere')
+  // Another page.
+  await page.getByRole('link', { name: 'Shelf', exact: true }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible()
+  expect(await here()).not.toBe('nowhere')
+})

@@ -5,6 +5,7 @@ import { createRoot } from 'react-dom/client'
 import { takeLinkKey } from './api/linkKey'
 import { App } from './App'
 import { startEvaluating } from './evaluating/startEvaluating'
+import { keepFocus } from './keys/keepFocus'
 import { openKeptCopies } from './saving/keptCopies'
 import { startSaver } from './saving/saver'
 import { claimWindowId, windowsOfBrowser } from './saving/windowId'
@@ -23,6 +24,7 @@ const copies = await openKeptCopies(
   localStorage,
 )
 startSaver(store, copies)
+keepFocus(document)
 
 createRoot(root).render(
   <StrictMode>

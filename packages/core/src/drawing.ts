@@ -1,6 +1,7 @@
 /** Where things are, for whoever draws them. */
 export {
   BOARD_HOLES,
+  BOARD_OUTLINES,
   BRACKET_HEIGHT_MM,
   CARD_PITCH_MM,
   DRIVE_OUTLINES,
@@ -9,12 +10,13 @@ export {
   REAR_SOCKETS,
   SUPPLY_ENVELOPES,
 } from './catalogue/standards'
+export { boardPlane } from './catalogue/boardPlane'
 export { coolerClearance } from './fit/coolerClearance'
 export { plugRoomMm } from './fit/plugRoom'
 export type { Bay, BayBlock } from './machine/bays'
 export { bayName } from './machine/bayPlan'
 export { type Front, frontsExtent, frontsOf } from './machine/fronts'
-export type { CardPlace } from './machine/cardPlaces'
+export { type CardPlace, cardPlaces } from './machine/cardPlaces'
 export {
   BEHIND_DRIVES_MM,
   type Spot,

@@ -5,7 +5,7 @@ export { catalogueFile, cataloguePart, partKinds, partSheet } from './catalogue/
 export { cataloguedPart } from './catalogue/cataloguedPart'
 export type { CataloguePart, PartKind, PartSheet, SheetOf } from './catalogue/partKinds'
 export { kindOf } from './catalogue/partKinds'
-export { type PartChoice, partChoices } from './catalogue/partChoices'
+export { chosenIn, type PartChoice, partChoices } from './catalogue/partChoices'
 export type { DriveSheet } from './catalogue/kinds/drive'
 export { goesIntoBay } from './catalogue/kinds/drive'
 export { type KindWords, kindWords } from './catalogue/kindWords'

@@ -1,28 +1,12 @@
-import { BRACKET_HEIGHT_MM, cutText, REAR_SOCKETS, SUPPLY_ENVELOPES } from '@flint/core/drawing'
+import { cutText } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 import { DimensionArrow } from './DimensionArrow'
+import { type RearShape, rearShapes } from './rearShapes'
 import styles from './plan.module.css'
 
 const LARGEST_PX = { wide: 240, high: 170 }
-/** Between the floor of the case and the board's surface. For the drawing only. */
-const BOARD_OVER_FLOOR_MM = 8
 /** A letter of the text's font at 12 px, on average. */
 const LETTER_PX = 5.8
-
-interface Shape {
-  /** For the list; never taken apart. */
-  id: string
-  /** The piece that it is; null for a free opening. */
-  pieceId: string | null
-  leftMm: number
-  widthMm: number
-  heightMm: number
-  /** How far it stands over the board's surface; 0 for what stands on it. */
-  fromBoardMm: number
-  words: string
-  /** Whether it reaches over the top of the case. */
-  tooHigh: boolean
-}
 
 /** A network link that leaves a board or card. */
 export interface RearLink {
@@ -51,8 +35,10 @@ export function RearView({
   const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return null
   const { widthMm, heightMm } = chassis.dataSheet
-  const shapes = shapesOf(machine)
-  const topMm = Math.max(heightMm, ...shapes.map(topOf))
+  const shapes = rearShapes(machine)
+  const isAssumed = shapes.some((shape) => shape.isAssumed)
+  // What is higher than the case is drawn over it.
+  const topMm = heightMm + Math.max(0, ...shapes.map(({ y }) => -y))
   const pxPerMm = Math.min(LARGEST_PX.wide / widthMm, LARGEST_PX.high / topMm)
   const missed = shapes.filter(({ tooHigh }) => tooHigh)
   return (
@@ -72,47 +58,21 @@ export function RearView({
                 height={heightMm * pxPerMm}
                 className={pointedPartIds.includes(chassis.id) ? styles.highlighted : styles.case}
               />
-              {shapes.map(
-                ({
-                  id,
-                  pieceId,
-                  leftMm,
-                  widthMm: wide,
-                  heightMm: high,
-                  fromBoardMm,
-                  words,
-                  tooHigh,
-                }) => (
-                  <g
-                    key={id}
-                    transform={`translate(${(widthMm - leftMm - wide) * pxPerMm} ${(heightMm - BOARD_OVER_FLOOR_MM - fromBoardMm - high) * pxPerMm})`}
-                  >
-                    <rect
-                      width={wide * pxPerMm}
-                      height={high * pxPerMm}
-                      className={
-                        tooHigh || (pieceId !== null && pointedPartIds.includes(pieceId))
-                          ? styles.highlighted
-                          : styles.part
-                      }
-                    >
-                      <title>{words}</title>
-                    </rect>
-                    {wide * pxPerMm > 52 && (
-                      <text x="4" y="14" className={styles.words}>
-                        {cutText(words, Math.floor((wide * pxPerMm - 8) / LETTER_PX))}
-                      </text>
-                    )}
-                  </g>
-                ),
-              )}
+              {shapes.map((shape) => (
+                <RearPart
+                  key={shape.id}
+                  shape={shape}
+                  pxPerMm={pxPerMm}
+                  highlighted={shape.pieceId !== null && pointedPartIds.includes(shape.pieceId)}
+                />
+              ))}
               {links.map(({ id, partId, strokeWidth, className, words }) => {
                 const shape = shapes.find(({ pieceId }) => pieceId === partId)
                 if (!shape) return null
                 const ofPart = links.filter((one) => one.partId === partId)
                 const at = (ofPart.findIndex((one) => one.id === id) + 1) / (ofPart.length + 1)
-                const x = (widthMm - shape.leftMm - shape.widthMm * (1 - at)) * pxPerMm
-                const y = (heightMm - BOARD_OVER_FLOOR_MM) * pxPerMm
+                const x = (shape.x + shape.width * at) * pxPerMm
+                const y = (shape.y + shape.height) * pxPerMm
                 return (
                   <path
                     key={id}
@@ -135,69 +95,52 @@ export function RearView({
           {missed.length > 0
             ? `${missed.map(({ words }) => words).join(', ')}: higher than the case.`
             : shapes.length === 0
-              ? 'Where board and supply lie is not on the data sheet.'
-              : 'Seen from behind, so left and right are swapped.'}
+              ? 'Neither board nor supply is there yet.'
+              : `Seen from behind, so left and right are swapped.${isAssumed ? ' Places are assumed.' : ''}`}
         </figcaption>
       </figure>
     </section>
   )
 }
 
-const topOf = ({ heightMm, fromBoardMm }: Pick<Shape, 'heightMm' | 'fromBoardMm'>): number =>
-  heightMm + fromBoardMm + BOARD_OVER_FLOOR_MM
-
-/** Everything at the rear whose place and size are known, measured from the left of the front. */
-function shapesOf(machine: Machine): Shape[] {
-  const chassis = pieceOf(machine, 'chassis')?.dataSheet
-  if (!chassis) return []
-  const { boardAt, supplyAt, cardHeight, heightMm } = chassis
-  const shapes: Shape[] = []
-  const add = (shape: Omit<Shape, 'tooHigh' | 'fromBoardMm'>, fromBoardMm = 0): void => {
-    const whole = { ...shape, fromBoardMm }
-    shapes.push({ ...whole, tooHigh: topOf(whole) > heightMm })
-  }
-  const board = pieceOf(machine, 'board')
-  const widthMm = board?.dataSheet.widthMm ?? null
-  if (board && boardAt && widthMm !== null) {
-    const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
-    add({
-      id: board.id,
-      pieceId: board.id,
-      leftMm: boardAt.leftMm + widthMm - socketsMm,
-      widthMm: socketsMm,
-      heightMm: REAR_SOCKETS.heightMm,
-      words: 'board sockets',
-    })
-  }
-  for (const { slot, leftMm, widthMm: wide, pieceId } of machine.cardPlaces) {
-    const card = pieceId === null ? undefined : machine.pieces.get(pieceId)?.dataSheet
-    const isTall = card && 'bracket' in card && card.bracket === 'full'
-    const bracket = isTall ? 'full' : (cardHeight ?? 'full')
-    add({
-      id: `opening ${slot}`,
-      pieceId,
-      leftMm,
-      widthMm: wide,
-      heightMm: BRACKET_HEIGHT_MM[bracket],
-      words: card?.model ?? 'free opening',
-    })
-  }
-  const supply = pieceOf(machine, 'supply')
-  const shape = supply?.dataSheet.shape
-  if (supply && supplyAt && shape && shape !== 'brick') {
-    const { widthMm: wide, heightMm: high } = SUPPLY_ENVELOPES[shape]
-    const over = chassis.boardToSupplyMm ?? 0
-    add(
-      {
-        id: supply.id,
-        pieceId: supply.id,
-        leftMm: supplyAt.leftMm,
-        widthMm: wide,
-        heightMm: high,
-        words: supply.dataSheet.model,
-      },
-      over,
-    )
-  }
-  return shapes
+function RearPart({
+  shape,
+  pxPerMm,
+  highlighted,
+}: {
+  shape: RearShape
+  pxPerMm: number
+  highlighted: boolean
+}) {
+  const { x, y, width, height, words, tooHigh, isEmpty, isAssumed, sockets } = shape
+  const look = tooHigh || highlighted ? styles.highlighted : isEmpty ? styles.empty : styles.part
+  const wordsPx = width * pxPerMm - 8
+  return (
+    <g transform={`translate(${x * pxPerMm} ${y * pxPerMm})`}>
+      <rect
+        width={width * pxPerMm}
+        height={height * pxPerMm}
+        className={`${look ?? ''} ${isAssumed ? (styles.assumed ?? '') : ''}`}
+      >
+        <title>{words}</title>
+      </rect>
+      {sockets.map((socket, index) => (
+        <rect
+          key={index}
+          x={socket.x * pxPerMm}
+          y={socket.y * pxPerMm}
+          width={socket.width * pxPerMm}
+          height={socket.height * pxPerMm}
+          className={styles.metal}
+        >
+          <title>{socket.words}</title>
+        </rect>
+      ))}
+      {wordsPx > 44 && height * pxPerMm > 20 && (
+        <text x="4" y={height * pxPerMm - 4} className={styles.words}>
+          {cutText(words, Math.floor(wordsPx / LETTER_PX))}
+        </text>
+      )}
+    </g>
+  )
 }

@@ -1,11 +1,16 @@
 import { plugRoomMm } from '@flint/core/drawing'
-import type { Brief } from '@flint/core/editing'
+import type { Design } from '@flint/core/editing'
 import { type Machine, pieceOf } from '@flint/core/figures'
-import type { ReactNode } from 'react'
+import { type ReactNode, useId } from 'react'
+import { arrangementOf } from './arrangement'
+import { type BayStack, bayStacks, drivesText } from './bayStacks'
+import { boardDetails } from './boardDetails'
+import { driveDetails, fanDetails, supplyDetails } from './caseDetails'
 import { type PlanBoxShape, planBoxes } from './planBoxes'
 import { format } from '../controls/locale'
 import { boardHoles } from './boardHoles'
 import { DimensionArrow } from './DimensionArrow'
+import { PlanDetails } from './PlanDetails'
 import { PlanLabels } from './PlanLabels'
 import type { Label } from './placeLabels'
 import styles from './plan.module.css'
@@ -14,14 +19,23 @@ const LARGEST_PX_PER_MM = 0.92
 /** Drawn larger than it is, so that it can be seen. */
 const HOLE_RADIUS_MM = 3
 const ROOM_FOR_WORDS_PX = 90
+/** Towers are high; the rest of the lens stays in sight. */
+const HIGHEST_PX = 420
+/** Of a card, behind which it is screwed to the case. For the drawing only. */
+const BRACKET_MM = 4
+/** Room for words on a drive, and a letter of their font at 12 px. */
+const DRIVE_WORDS_MM = 130
+const LETTER_PX = 6.3
 /** Of a label's middle from the edge of its box. */
 const EDGE_PX = 13
 
 interface TopViewProps {
   machine: Machine
-  brief: Brief
+  design: Pick<Design, 'brief' | 'pools'>
   widthPx: number
   pointedPartIds: readonly string[]
+  /** What choosing a part of the drawing does; the list of chosen parts does the same from the keyboard. */
+  onChoose?: (pieceId: string) => void
   /** Whether the overlay names the cards instead. */
   hidesCardWords?: boolean
   /** Drawn over it to the same scale, from the case's front left corner. */
@@ -30,55 +44,87 @@ interface TopViewProps {
   overlayLabels?: (pxPerMm: number) => Label[]
 }
 
-/** The machine from above, front at the left, to scale, in the depth that its place has. */
+/**
+ * The machine with its cover off, front at the left, to scale, in the depth that its place has: from above, or from the
+ * side where its board stands upright.
+ */
 export function TopView(props: TopViewProps) {
-  const { machine, brief, widthPx, pointedPartIds, hidesCardWords = false } = props
-  const { overlay, overlayLabels } = props
+  const { machine, design, widthPx, pointedPartIds, hidesCardWords = false } = props
+  const { overlay, overlayLabels, onChoose } = props
+  const clipId = useId()
   const chassis = pieceOf(machine, 'chassis')
-  if (!chassis) return <p className="soft">Choose a chassis, and it is drawn here to scale.</p>
-  const { widthMm, depthMm } = chassis.dataSheet
+  const arrangement = arrangementOf(machine)
+  if (!chassis || !arrangement) {
+    return <p className="soft">Choose a chassis, and it is drawn here to scale.</p>
+  }
+  const { plane, acrossMm, depthMm } = arrangement
   const place = pieceOf(machine, 'place')?.dataSheet
   const placeDepthMm = place?.depthMm ?? null
-  const plugsMm = plugRoomMm(brief)
+  const plugsMm = plugRoomMm(design.brief)
   const wholeMm = Math.max(depthMm + plugsMm, placeDepthMm ?? 0)
-  const pxPerMm = Math.min(LARGEST_PX_PER_MM, (widthPx - ROOM_FOR_WORDS_PX) / wholeMm)
-  const boxes = planBoxes(machine)
+  const pxPerMm = Math.min(
+    LARGEST_PX_PER_MM,
+    (widthPx - ROOM_FOR_WORDS_PX) / wholeMm,
+    HIGHEST_PX / acrossMm,
+  )
+  const boxes = planBoxes(machine, arrangement)
+  const stacks = bayStacks(machine, design, plane)
+  const [under, over] = [boxes.filter(isBoard), boxes.filter((box) => !isBoard(box))]
+  const isAssumed = boxes.some((box) => box.isAssumed)
   const tight = placeDepthMm !== null && placeDepthMm - depthMm < plugsMm
+  const view = plane === 'flat' ? 'Top view' : 'Side view, cover off'
+  const drawBox = (box: PlanBoxShape) => (
+    <PlanBox
+      key={box.id}
+      box={box}
+      pxPerMm={pxPerMm}
+      highlighted={pointedPartIds.includes(box.id)}
+      onChoose={onChoose}
+    />
+  )
   return (
     <figure className={styles.figure}>
       <div className={styles.measured}>
         {overlay && <div className={styles.overlay}>{overlay(pxPerMm)}</div>}
         <svg
           width={wholeMm * pxPerMm + 4}
-          height={widthMm * pxPerMm + 4}
+          height={acrossMm * pxPerMm + 4}
           role="img"
-          aria-label={`Top view: ${widthMm} mm wide, ${depthMm} mm deep. ${boxes.map(({ words }) => words.join(', ')).join('; ')}`}
+          aria-label={`${view}: ${acrossMm} mm ${plane === 'flat' ? 'wide' : 'high'}, ${depthMm} mm deep. ${[...boxes.map(({ words }) => words), ...stacks.map(stackWords)].join('; ')}`}
         >
           <g transform="translate(2 2)">
             <rect
               width={depthMm * pxPerMm}
-              height={widthMm * pxPerMm}
+              height={acrossMm * pxPerMm}
               className={pointedPartIds.includes(chassis.id) ? styles.highlighted : styles.case}
             />
             <rect
               x={depthMm * pxPerMm}
               width={plugsMm * pxPerMm}
-              height={widthMm * pxPerMm}
+              height={acrossMm * pxPerMm}
               className={tight ? styles.plugsTight : styles.plugs}
             />
-            {boxes.map((box) => (
-              <PlanBox
-                key={box.id}
-                box={box}
+            <clipPath id={clipId}>
+              <rect width={depthMm * pxPerMm} height={acrossMm * pxPerMm} />
+            </clipPath>
+            <g clipPath={`url(#${clipId})`}>
+              {under.map(drawBox)}
+              <PlanDetails details={boardDetails(machine, arrangement)} pxPerMm={pxPerMm} />
+              {over.map(drawBox)}
+              <PlanDetails
+                details={[
+                  ...driveDetails(stacks),
+                  ...fanDetails(machine, arrangement, stacks),
+                  ...supplyDetails(machine, arrangement),
+                ]}
                 pxPerMm={pxPerMm}
-                highlighted={pointedPartIds.includes(box.id)}
               />
-            ))}
-            {boardHoles(machine).map(({ frontMm, leftMm, withinMm }) => (
+            </g>
+            {boardHoles(machine, arrangement).map(({ frontMm, acrossMm: holeMm, withinMm }) => (
               <rect
-                key={`${frontMm} ${leftMm}`}
+                key={`${frontMm} ${holeMm}`}
                 x={(frontMm - HOLE_RADIUS_MM - withinMm) * pxPerMm}
-                y={(leftMm - HOLE_RADIUS_MM) * pxPerMm}
+                y={(holeMm - HOLE_RADIUS_MM) * pxPerMm}
                 width={2 * (HOLE_RADIUS_MM + withinMm) * pxPerMm}
                 height={2 * HOLE_RADIUS_MM * pxPerMm}
                 rx={HOLE_RADIUS_MM * pxPerMm}
@@ -93,7 +139,7 @@ export function TopView(props: TopViewProps) {
               <line
                 x1={placeDepthMm * pxPerMm}
                 x2={placeDepthMm * pxPerMm}
-                y2={widthMm * pxPerMm}
+                y2={acrossMm * pxPerMm}
                 className={styles.wall}
               />
             )}
@@ -103,13 +149,14 @@ export function TopView(props: TopViewProps) {
           labels={[
             ...(overlayLabels?.(pxPerMm) ?? []),
             ...boxes
-              .filter(({ isCard }) => !(isCard && hidesCardWords))
+              .filter(({ what }) => !(what === 'card' && hidesCardWords))
               .flatMap((box) => boxLabels(box, pxPerMm)),
+            ...stacks.map((stack) => stackLabel(stack, pxPerMm)),
           ]}
           width={wholeMm * pxPerMm}
-          height={widthMm * pxPerMm}
+          height={acrossMm * pxPerMm}
         />
-        <DimensionArrow direction="down" lengthPx={widthMm * pxPerMm} millimetres={widthMm} />
+        <DimensionArrow direction="down" lengthPx={acrossMm * pxPerMm} millimetres={acrossMm} />
       </div>
       <DimensionArrow direction="across" lengthPx={depthMm * pxPerMm} millimetres={depthMm} />
       <figcaption className="soft">
@@ -120,12 +167,24 @@ export function TopView(props: TopViewProps) {
               : `△ ${format.number(placeDepthMm - depthMm)} of ${format.number(plugsMm)} mm are left for plugs. `}
           </strong>
         )}
-        Front at the left. The dashed strip behind is room for plugs, {plugsMm} mm.
+        Front at the left{plane === 'upright' && ', seen from the side with the cover off'}. The
+        dashed strip behind is room for plugs, {plugsMm} mm.
         {placeDepthMm !== null &&
           ` The thick line is the end of the ${place?.model ?? 'place'}, at ${placeDepthMm} mm.`}
-        {boxes.length < 3 && ' What is not drawn has no dimensions on its data sheet.'}
+        {isAssumed &&
+          ' What has dashed edges lies as in most such cases: no data sheet gives its place.'}
+        {hasMissing(machine, boxes) &&
+          ' What is not drawn has no room in this case, or stands outside.'}
       </figcaption>
     </figure>
+  )
+}
+
+const isBoard = ({ what }: PlanBoxShape): boolean => what === 'board'
+
+function hasMissing(machine: Machine, boxes: readonly PlanBoxShape[]): boolean {
+  return (['board', 'supply'] as const).some(
+    (kind) => pieceOf(machine, kind) && !boxes.some(({ what }) => what === kind),
   )
 }
 
@@ -133,19 +192,38 @@ function PlanBox({
   box,
   pxPerMm,
   highlighted,
+  onChoose,
 }: {
   box: PlanBoxShape
   pxPerMm: number
   highlighted: boolean
+  onChoose: ((pieceId: string) => void) | undefined
 }) {
-  const { frontMm, leftMm, depthMm, widthMm, overMm } = box
+  const { frontMm, acrossMm, depthMm, widthMm, overMm, what, isAssumed } = box
+  const look =
+    highlighted || overMm > 0 ? styles.highlighted : styles[what === 'board' ? what : 'part']
   return (
-    <g transform={`translate(${frontMm * pxPerMm} ${leftMm * pxPerMm})`}>
+    <g
+      transform={`translate(${frontMm * pxPerMm} ${acrossMm * pxPerMm})`}
+      className={onChoose && styles.choosable}
+      data-plan-part={box.id}
+      onClick={() => onChoose?.(box.id)}
+    >
       <rect
         width={depthMm * pxPerMm}
         height={widthMm * pxPerMm}
-        className={highlighted || overMm > 0 ? styles.highlighted : styles.part}
-      />
+        className={`${look ?? ''} ${isAssumed ? (styles.assumed ?? '') : ''}`}
+      >
+        <title>{box.words}</title>
+      </rect>
+      {what === 'card' && (
+        <rect
+          x={(depthMm - BRACKET_MM) * pxPerMm}
+          width={BRACKET_MM * pxPerMm}
+          height={widthMm * pxPerMm}
+          className={styles.plug}
+        />
+      )}
       {overMm > 0 && (
         <line
           x1={overMm * pxPerMm}
@@ -160,18 +238,40 @@ function PlanBox({
 
 /** What is said of a box: a card in the middle of its strip, others at their upper edge. */
 function boxLabels(box: PlanBoxShape, pxPerMm: number): Label[] {
-  const { id, frontMm, leftMm, depthMm, widthMm, words, overMm, isCard } = box
+  const { id, frontMm, acrossMm, depthMm, widthMm, words, overMm, what } = box
+  const isCard = what === 'card'
   const x = (frontMm + depthMm / 2) * pxPerMm
-  const y = (isCard ? leftMm + widthMm / 2 : leftMm) * pxPerMm + (isCard ? 0 : EDGE_PX)
+  const y = (isCard ? acrossMm + widthMm / 2 : acrossMm) * pxPerMm + (isCard ? 0 : EDGE_PX)
   const missed: Label = {
     id: `${id} too far`,
     text: `△ ${format.number(overMm)} mm too far`,
     x,
-    y: isCard ? y : (leftMm + widthMm) * pxPerMm - EDGE_PX,
+    y: isCard ? y : (acrossMm + widthMm) * pxPerMm - EDGE_PX,
     look: 'missed',
   }
-  return [
-    ...words.map((text, line): Label => ({ id: `${id} ${line}`, text, x, y, look: 'words' })),
-    ...(overMm > 0 ? [missed] : []),
-  ]
+  return [{ id: `${id} words`, text: words, x, y, look: 'words' }, ...(overMm > 0 ? [missed] : [])]
+}
+
+const stackWords = ({ bays, drives }: BayStack): string =>
+  `${format.counted(bays, 'bay')}: ${drives.length === 0 ? 'empty' : drivesText(drives, format.drive)}`
+
+/** The drives of a stack by name where there is room, else how many there are. */
+function stackLabel(
+  { id, frontMm, acrossMm, widthMm, bays, drives }: BayStack,
+  pxPerMm: number,
+): Label {
+  const names = drivesText(drives, format.drive)
+  const lengthPx = DRIVE_WORDS_MM * pxPerMm
+  const counted =
+    drives.length === bays
+      ? format.counted(bays, 'drive')
+      : `${format.number(drives.length)} of ${format.counted(bays, 'bay')}`
+  const text = names !== '' && names.length * LETTER_PX <= lengthPx ? names : counted
+  return {
+    id,
+    text: drives.length === 0 ? (bays === 1 ? 'empty' : `${format.number(bays)} empty`) : text,
+    x: (frontMm + DRIVE_WORDS_MM / 2 + 10) * pxPerMm,
+    y: (acrossMm + widthMm / 2) * pxPerMm,
+    look: 'words',
+  }
 }

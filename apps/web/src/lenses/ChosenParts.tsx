@@ -1,66 +1,64 @@
 import type { PartChoice } from '@flint/core/editing'
 import { Fragment } from 'react'
+import { format } from '../controls/locale'
 import planStyles from '../drawing/plan.module.css'
 import { selectDesign } from '../sheet/selectors'
-import { useEdit } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
-import { partWords } from '../tray/partWords'
+import { ChosenPart, type EqualPieces } from './ChosenPart'
 
-/** What is chosen of each kind, with a way to take it out. */
+/** What is chosen of each kind, with ways to have more of it, another or none. */
 export function ChosenParts({
   choices,
   pointedPartIds,
+  onChoose,
 }: {
   choices: readonly PartChoice[]
   pointedPartIds: readonly string[]
+  /** Shows in the tray what could be chosen. */
+  onChoose: (title: string) => void
 }) {
   const { fitted, snapshots } = useAppSelector(selectDesign)
-  const edit = useEdit()
-  const sheets = new Map(snapshots.map(({ id, sheet }) => [id, sheet]))
   return (
     <table className={planStyles.table}>
       <caption className="only-for-readers">What is chosen</caption>
       <tbody>
-        {choices.map(({ title, takes }) => {
-          const pieces = fitted.flatMap((part) => {
-            const sheet = sheets.get(part.snapshotId)
-            return sheet && takes(sheet) ? [{ part, sheet }] : []
+        {choices.map(({ title, noun, takes }) => {
+          const lines = snapshots.flatMap(({ id, sheet }): EqualPieces[] => {
+            const pieces = fitted.filter(({ snapshotId }) => snapshotId === id)
+            return takes(sheet) && pieces.length > 0 ? [{ sheet, pieces }] : []
           })
           return (
             <Fragment key={title}>
-              {pieces.length === 0 && (
+              {lines.length === 0 && (
                 <tr>
                   <th scope="row">{title}</th>
-                  <td colSpan={3} className="soft">
+                  <td colSpan={2} className="soft">
                     not chosen yet
                   </td>
-                </tr>
-              )}
-              {pieces.map(({ part, sheet }, index) => (
-                <tr
-                  key={part.id}
-                  className={
-                    pointedPartIds.includes(part.id) ? planStyles.highlightedRow : undefined
-                  }
-                >
-                  <th scope="row">{index === 0 ? title : ''}</th>
-                  <td>
-                    {sheet.maker} {sheet.model}
-                  </td>
-                  <td className="soft">{partWords(sheet)}</td>
                   <td>
                     <button
                       type="button"
                       className="plain-button"
-                      aria-label={`Remove ${sheet.maker} ${sheet.model}`}
+                      aria-label={`Choose a ${noun}`}
                       onClick={() => {
-                        edit({ do: 'remove', partIds: [part.id] })
+                        onChoose(title)
                       }}
                     >
-                      remove
+                      choose
                     </button>
                   </td>
                 </tr>
+              )}
+              {lines.map((line, index) => (
+                <ChosenPart
+                  key={format.number(index)}
+                  title={index === 0 ? title : ''}
+                  line={line}
+                  isPointed={line.pieces.some(({ id }) => pointedPartIds.includes(id))}
+                  onChoose={() => {
+                    onChoose(title)
+                  }}
+                />
               ))}
             </Fragment>
           )

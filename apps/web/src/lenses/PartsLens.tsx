@@ -1,13 +1,16 @@
-import { partChoices, type StepId } from '@flint/core/editing'
+import { chosenIn, partChoices, type StepId } from '@flint/core/editing'
 import { type ReactNode, useMemo, useState } from 'react'
 import { useLocation, useSearchParams } from 'react-router'
 import { PlainFront } from '../drawing/PlainFront'
 import { RearView } from '../drawing/RearView'
 import { SideSection } from '../drawing/SideSection'
+import { PlanCables } from '../drawing/PlanCables'
+import { planTitle } from '../drawing/planTitle'
 import { TopView } from '../drawing/TopView'
 import { useWidth } from '../drawing/useWidth'
 import planStyles from '../drawing/plan.module.css'
 import { LensFrame } from '../sheet/LensFrame'
+import { useGoToChoice } from '../sheet/useGoToChoice'
 import { selectPointedFinding, selectShownDesign, selectShownMachine } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import { Findings } from '../tray/Findings'
@@ -31,10 +34,11 @@ interface PartsLensProps {
 
 /** A step in which parts are chosen: the machine from above and from the side, and what could go in. */
 export function PartsLens({ title, step, showsFronts = false, children }: PartsLensProps) {
-  const { brief } = useAppSelector(selectShownDesign)
+  const design = useAppSelector(selectShownDesign)
   const machine = useAppSelector(selectShownMachine)
   const pointed = useAppSelector(selectPointedFinding)
   const [paneRef, widthPx] = useWidth()
+  const goTo = useGoToChoice()
   const choices = useMemo(() => partChoices(step), [step])
   // A link may say what is to be chosen; a switch that is pressed counts until another link does.
   const location = useLocation()
@@ -73,17 +77,29 @@ export function PartsLens({ title, step, showsFronts = false, children }: PartsL
       <div ref={paneRef}>
         <div className={planStyles.plan}>
           <div>
-            <section aria-label="Top">
-              <h2>Top</h2>
+            <section aria-label="Plan">
+              <h2>{planTitle(machine)}</h2>
               <TopView
                 machine={machine}
-                brief={brief}
+                design={design}
                 widthPx={widthPx > NARROW_PX ? widthPx - BESIDE_PX : widthPx}
                 pointedPartIds={pointedPartIds}
+                onChoose={(pieceId) => {
+                  const sheet = machine.pieces.get(pieceId)?.dataSheet
+                  const chosen = sheet && chosenIn(sheet)
+                  if (chosen) goTo(chosen)
+                }}
+                overlay={(pxPerMm) => <PlanCables machine={machine} pxPerMm={pxPerMm} />}
               />
             </section>
             {children}
-            <ChosenParts choices={choices} pointedPartIds={pointedPartIds} />
+            <ChosenParts
+              choices={choices}
+              pointedPartIds={pointedPartIds}
+              onChoose={(title) => {
+                goTo({ step, title })
+              }}
+            />
           </div>
           <div className={planStyles.beside}>
             {showsFronts && <PlainFront machine={machine} pointedPartIds={pointedPartIds} />}

@@ -2,7 +2,7 @@ import { type CataloguePart, cataloguedPart, type Design } from '@flint/core/edi
 import { type HelpfulPart, type LimitId, triedParts } from '@flint/core/figures'
 import type { Remote } from 'comlink'
 import { useCallback } from 'react'
-import { useWorkerAnswer } from '../evaluating/useWorkerAnswer'
+import { useWorkerAnswer } from '../workers/useWorkerAnswer'
 import type { HelpFinder } from './helpWorker'
 
 interface Found {

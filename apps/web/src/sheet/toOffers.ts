@@ -1,11 +1,8 @@
-import { z } from 'zod'
-
-const state = z.object({ to: z.literal('offers') })
-
 /** Said with an address: the keyboard is to go to what is offered there. */
-export const TO_OFFERS: z.infer<typeof state> = { to: 'offers' }
+export const TO_OFFERS = { to: 'offers' } as const
 
-export const goesToOffers = (said: unknown): boolean => state.safeParse(said).success
+export const goesToOffers = (said: unknown): boolean =>
+  typeof said === 'object' && said !== null && 'to' in said && said.to === TO_OFFERS.to
 
 /** Brings the keyboard to the first offer of the tray that can be taken. */
 export function focusFirstOffer(): void {

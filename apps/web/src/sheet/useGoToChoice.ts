@@ -6,8 +6,11 @@ import { useAppDispatch } from '../store/hooks'
 import { selectBayPlan } from './selectors'
 import { TO_OFFERS } from './toOffers'
 
-/** Goes to where an open choice is made, and brings the keyboard to its offers. */
-export function useGoToChoice(): (choice: OpenChoice) => void {
+/** Where something is chosen: the step, and the switch of it; null for what is chosen on the drawing. */
+type Where = Pick<OpenChoice, 'step' | 'title'> & Partial<Pick<OpenChoice, 'choice'>>
+
+/** Goes to where something is chosen, and brings the keyboard to its offers. */
+export function useGoToChoice(): (choice: Where) => void {
   const navigate = useNavigate()
   const dispatch = useAppDispatch()
   return useCallback(

@@ -28,6 +28,9 @@ const partSnapshot = z.strictObject({
 })
 
 /** One physical piece. */
+/** Pieces that a design may hold. */
+export const MOST_FITTED = 1_024
+
 export const fittedPart = z.strictObject({
   id,
   snapshotId: id,
@@ -53,7 +56,7 @@ export const designSchema = z.strictObject({
   brief,
   houseRules,
   snapshots: z.array(partSnapshot).max(1_024),
-  fitted: z.array(fittedPart).max(1_024),
+  fitted: z.array(fittedPart).max(MOST_FITTED),
   pools: z.array(poolSchema).max(64),
   paths: pathChoices.prefault({}),
   network: networkChoices.prefault({}),

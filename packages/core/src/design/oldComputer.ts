@@ -2,6 +2,7 @@ import { BOARD_OUTLINES, type BoardSize } from '../catalogue/standards'
 import { type PartSheet, partSheet } from '../catalogue/partKinds'
 import { formatterFor } from '../units/formatter'
 import type { Design, FittedPart } from './design'
+import { newPiece } from './edits/newPiece'
 import { nextId } from './edits/nextId'
 import { newDesign } from './newDesign'
 import { bayIdOf } from './pathChoices'
@@ -69,16 +70,8 @@ export function oldComputer(old: OldComputer): Design {
       )
       const isInBay = sheet.kind === 'drive' && bay < old.bays
       if (isInBay) bay += 1
-      fitted.push({
-        id,
-        snapshotId: `sheet-${index + 1}`,
-        owned: true,
-        bay: isInBay ? bayIdOf('chassis-1', bay) : null,
-        away: null,
-        label: '',
-        ageYears: null,
-        sockets: [],
-      })
+      const place = isInBay ? bayIdOf('chassis-1', bay) : null
+      fitted.push(newPiece(id, `sheet-${index + 1}`, { owned: true, bay: place }))
     }
   })
   return { ...newDesign(old.name || 'Old computer'), snapshots, fitted }

@@ -65,6 +65,7 @@ const labels: Labels = {
     changed(Object.keys(change), RULE_FIELDS, 'the house rules'),
   'note-pieces': notesLabel,
   fit: ({ part, beside }) => `${beside ? 'add' : 'choose'} ${sheetName(part.sheet)}`,
+  'add-pieces': ({ count }, { format }) => `add ${format.counted(count, 'more piece')}`,
   remove: ({ partIds }, words) => `remove ${some(partIds, words)}`,
   'put-drives': ({ model, bays }, words) => `put ${sheetName(model.sheet)} in ${words.bays(bays)}`,
   'move-drive': ({ driveId, bay }, words) =>

@@ -2,7 +2,7 @@ import type { HouseRules } from '@flint/core/editing'
 import type { Candidate, CandidateDrive } from '@flint/core/figures'
 import type { Remote } from 'comlink'
 import { useCallback } from 'react'
-import { useWorkerAnswer } from '../../evaluating/useWorkerAnswer'
+import { useWorkerAnswer } from '../../workers/useWorkerAnswer'
 import type { CandidateFinder } from './candidatesWorker'
 
 interface Found {

@@ -3,6 +3,7 @@ import { machineReadRate, networkPorts, PACKET_BYTES, readersOf } from '@flint/c
 import { useState } from 'react'
 import { RearView } from '../../drawing/RearView'
 import { LensFrame } from '../../sheet/LensFrame'
+import { focusFirstOffer } from '../../sheet/toOffers'
 import { selectDesign, selectPointedFinding, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
@@ -102,7 +103,11 @@ export function NetworkLens() {
           machineBytesPerSecond={machineBytesPerSecond}
           packetBytes={packetBytes}
         />
-        <ChosenParts choices={[CARDS, SWITCHES]} pointedPartIds={pointedPartIds} />
+        <ChosenParts
+          choices={[CARDS, SWITCHES]}
+          pointedPartIds={pointedPartIds}
+          onChoose={focusFirstOffer}
+        />
         <RearView machine={machine} pointedPartIds={pointedPartIds} />
       </div>
     </LensFrame>

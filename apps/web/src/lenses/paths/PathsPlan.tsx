@@ -24,7 +24,7 @@ import {
   PortPlace,
   SlotPlace,
 } from './planHandles'
-import type { PlanDrawing, PlanPoint, PlanRun } from './planRuns'
+import type { PlanDrawing, PlanPoint, PlanRun } from '../../drawing/planRuns'
 import { strokePx } from './strokePx'
 import styles from './paths.module.css'
 
@@ -77,7 +77,7 @@ export function PathsPlan(props: PathsPlanProps) {
     >
       <TopView
         machine={machine}
-        brief={design.brief}
+        design={design}
         widthPx={widthPx}
         pointedPartIds={[]}
         hidesCardWords={!leads}

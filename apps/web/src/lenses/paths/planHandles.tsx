@@ -1,7 +1,7 @@
 import { type Active, useDraggable, useDroppable } from '@dnd-kit/core'
 import type { Edit, PortRef } from '@flint/core/editing'
 import { type DataCable, takes } from '@flint/core/figures'
-import type { PlanEnd, PlanPoint, PlanPort, PlanSlot } from './planRuns'
+import type { PlanEnd, PlanPoint, PlanPort, PlanSlot } from '../../drawing/planRuns'
 import styles from './paths.module.css'
 
 /** What is dragged. */

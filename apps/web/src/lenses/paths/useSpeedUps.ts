@@ -2,7 +2,7 @@ import type { CataloguePart, Design } from '@flint/core/editing'
 import type { ScenarioChoice, SpeedUp } from '@flint/core/figures'
 import type { Remote } from 'comlink'
 import { useCallback } from 'react'
-import { useWorkerAnswer } from '../../evaluating/useWorkerAnswer'
+import { useWorkerAnswer } from '../../workers/useWorkerAnswer'
 import type { WideningFinder } from './speedUpWorker'
 
 interface Found {

@@ -8,7 +8,10 @@ import { none, type PartKindDefinition, permitsAlways } from '../partKindDefinit
 /** A block of equal bays on the front, measured from the front's upper left corner. */
 const bayBlock = z.strictObject({ ...bayGrid, leftMm: fromEdge, topMm: fromEdge })
 
-/** Where something lies in the top view: from the front and from the left, seen from above. */
+/**
+ * Where something lies in the plane of the board, its rear left corner: from the front, and from the left as seen from
+ * above; in a case whose board stands upright from the top, as seen from the side.
+ */
 const spot = z.strictObject({ frontMm: fromEdge, leftMm: fromEdge })
 
 export const chassisSheet = z.strictObject({
@@ -55,8 +58,11 @@ export const chassisSheet = z.strictObject({
   fanCount: maybe(count).describe('Fans that come with it, each wanting a header.'),
   fansIdleWatts: watts.describe('All of them together, at the speed they idle at.'),
   fansNoiseDecibels: decibels,
+  boardStands: maybe(z.enum(['flat', 'upright'])).describe(
+    'How its board stands; null is read as upright in a tower.',
+  ),
   boardAt: maybe(spot).describe(
-    'Places in the top view; null when it is not known where things lie.',
+    'Rear left corner, from the front and from the left as seen from above; where the board stands upright, from the top as seen from the side.',
   ),
   supplyAt: maybe(spot),
 })

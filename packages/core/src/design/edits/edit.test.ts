@@ -58,6 +58,7 @@ const examples: [Edit, string][] = [
   ],
   [{ do: 'fit', part: demoPart('wickmere-ten'), beside: false }, 'choose Wickmere Ten'],
   [{ do: 'fit', part: demoPart('emberlin-fine-600'), beside: true }, 'add Emberlin Fine 600'],
+  [{ do: 'add-pieces', snapshotId: 'sheet-1', count: 2 }, 'add 2 more pieces'],
   [{ do: 'remove', partIds: ['controller-1'] }, 'remove Lockrow Sixteen'],
   [
     { do: 'put-drives', model: demoPart('quillon-keep-16'), bays: ['chassis-1/3'] },
@@ -169,4 +170,17 @@ test('what is no edit is refused with its field', () => {
   ]) {
     expect(edit.safeParse(wrong).success).toBe(false)
   }
+})
+
+test('more pieces of what is there: unlike ids, in no bay, to be bought, and no more than a design may hold', () => {
+  const { snapshotId } = cabin.fitted.find(({ id }) => id === 'drive-1') ?? { snapshotId: '' }
+  const more = applyEdit(cabin, { do: 'add-pieces', snapshotId, count: 3 })
+  const added = more.fitted.slice(cabin.fitted.length)
+  expect(added).toHaveLength(3)
+  expect(added.every(({ bay, owned }) => bay === null && !owned)).toBe(true)
+  expect(new Set(more.fitted.map(({ id }) => id)).size).toBe(more.fitted.length)
+  const full = applyEdit(cabin, { do: 'add-pieces', snapshotId, count: 1_024 })
+  expect(full.fitted).toHaveLength(1_024)
+  expect(applyEdit(full, { do: 'add-pieces', snapshotId, count: 1 })).toBe(full)
+  expect(applyEdit(cabin, { do: 'add-pieces', snapshotId: 'sheet-999', count: 1 })).toBe(cabin)
 })

@@ -8,6 +8,7 @@ import { bayId, leadRef, pathChoices, portRef, wiringEnd } from '../pathChoices'
 import { documentId as id } from '../pools/poolFields'
 import { poolSchema } from '../pools/pools'
 import { networkPortRef, reader } from '../readers'
+import { addPieces } from './addPieces'
 import { changeBrief, changeData, changeHouseRules, notePieces, renameDesign } from './changeFields'
 import { ownBlocks, putReader, removeReader, usePort } from './changeNetwork'
 import { changeOf } from './changeOf'
@@ -58,6 +59,12 @@ const singleEdits = [
   }),
   /** `beside`: next to those of its kind that are there, however many a machine usually has. */
   z.strictObject({ do: z.literal('fit'), part: cataloguePart, beside: z.boolean().default(false) }),
+  /** More pieces of what is in the design already, whether or not the catalogue still has it. */
+  z.strictObject({
+    do: z.literal('add-pieces'),
+    snapshotId: id,
+    count: z.int().min(1).max(1_024),
+  }),
   z.strictObject({ do: z.literal('remove'), partIds: ids }),
   z.strictObject({
     do: z.literal('put-drives'),
@@ -143,6 +150,8 @@ export function applyEdit(design: Design, change: Edit): Design {
       return notePieces(design, change.partIds, change.change)
     case 'fit':
       return change.beside ? fitAnother(design, change.part) : fitPart(design, change.part)
+    case 'add-pieces':
+      return addPieces(design, change.snapshotId, change.count)
     case 'remove':
       return removeParts(design, change.partIds)
     case 'put-drives':

@@ -1,6 +1,7 @@
 import { type CataloguePart, kindOf, partKinds, type PartKind } from '../../catalogue/partKinds'
-import type { Design, FittedPart } from '../design'
+import type { Design } from '../design'
 import { fittedOfKind, fittedWithSheets } from '../fittedParts'
+import { newPiece } from './newPiece'
 import { nextId } from './nextId'
 import { withoutPinsOn } from './pinPaths'
 import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
@@ -39,7 +40,7 @@ export function fitPart(design: Design, part: CataloguePart): Design {
   const fitted = withSheet.fitted.map((piece) => {
     if (!changed.has(piece.id)) return piece
     left -= 1
-    return newPiece(piece.id, snapshotId, left >= 0)
+    return newPiece(piece.id, snapshotId, { owned: left >= 0 })
   })
   return withoutUnusedSnapshots({ ...withoutPinsOn(withSheet, changed), fitted })
 }
@@ -51,12 +52,8 @@ export function fitAnother(design: Design, part: CataloguePart): Design {
     part.sheet.kind,
     design.fitted.map((piece) => piece.id),
   )
-  const piece = newPiece(id, snapshotId, ownedLeft(withSheet, part) > 0)
+  const piece = newPiece(id, snapshotId, { owned: ownedLeft(withSheet, part) > 0 })
   return withoutUnusedSnapshots({ ...withSheet, fitted: [...withSheet.fitted, piece] })
-}
-
-function newPiece(id: string, snapshotId: string, owned: boolean): FittedPart {
-  return { id, snapshotId, owned, bay: null, away: null, label: '', ageYears: null, sockets: [] }
 }
 
 function withoutPieces(design: Design, ids: ReadonlySet<string>): Design {

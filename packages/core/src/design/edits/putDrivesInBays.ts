@@ -1,5 +1,6 @@
 import type { CataloguePart } from '../../catalogue/partKinds'
-import type { Design, FittedPart } from '../design'
+import type { Design } from '../design'
+import { newPiece } from './newPiece'
 import { nextId } from './nextId'
 import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
 
@@ -28,21 +29,8 @@ export function putDrivesInBays(
     if (before?.snapshotId === snapshotId) continue
     changed = true
     const left = ownedLeft({ ...withSheet, fitted }, model)
-    const drive: FittedPart = {
-      id:
-        before?.id ??
-        nextId(
-          'drive',
-          fitted.map(({ id }) => id),
-        ),
-      snapshotId,
-      owned: left > 0,
-      bay,
-      away: null,
-      label: '',
-      ageYears: null,
-      sockets: [],
-    }
+    const ids = fitted.map(({ id }) => id)
+    const drive = newPiece(before?.id ?? nextId('drive', ids), snapshotId, { owned: left > 0, bay })
     if (index === undefined) fitted.push(drive)
     else fitted[index] = drive
   }

@@ -1,4 +1,6 @@
 import { DRIVE_OUTLINES, SUPPLY_ENVELOPES } from '../../catalogue/standards'
+import type { ChassisSheet } from '../../catalogue/kinds/chassis'
+import { boardPlane } from '../../catalogue/boardPlane'
 import type { Bay } from '../bays'
 import type { CardPlace } from '../cardPlaces'
 import type { PiecesByKind, PieceId } from '../piece'
@@ -64,41 +66,65 @@ export function spotOfBays(
   }
 }
 
+/** Between the wall of a case and a board that stands upright beside it. Common practice, no source. */
+const BOARD_FROM_WALL_MM = 20
+
+/** A place in the plane of the board, and how far over the board it is, as a place in the case. */
+function inCase(
+  chassis: ChassisSheet,
+  { frontMm, acrossMm, overBoardMm }: { frontMm: number; acrossMm: number; overBoardMm: number },
+): Spot {
+  return boardPlane(chassis) === 'upright'
+    ? {
+        frontMm,
+        leftMm: Math.max(0, chassis.widthMm - BOARD_FROM_WALL_MM - overBoardMm),
+        overFloorMm: chassis.heightMm - acrossMm,
+      }
+    : { frontMm, leftMm: acrossMm, overFloorMm: BOARD_OVER_FLOOR_MM + overBoardMm }
+}
+
 /** Where the plugs of a board or card are; null when no data sheet tells where it lies. */
 export function spotOfPiece(
   { pieces, cardPlaces }: Geometry,
   pieceId: PieceId,
   lengthMm: number | null,
 ): Spot | null {
-  const boardAt = pieces.chassis?.[0]?.dataSheet.boardAt
+  const chassis = pieces.chassis?.[0]?.dataSheet
+  const boardAt = chassis?.boardAt
   const board = pieces.board?.[0]
-  if (!boardAt || !board) return null
+  if (!chassis || !boardAt || !board) return null
   if (pieceId === board.id) {
     const { depthMm } = board.dataSheet
     if (depthMm === null) return null
-    return {
-      frontMm: boardAt.frontMm - depthMm,
-      leftMm: boardAt.leftMm,
-      overFloorMm: BOARD_OVER_FLOOR_MM,
-    }
+    const frontMm = boardAt.frontMm - depthMm
+    return inCase(chassis, { frontMm, acrossMm: boardAt.leftMm, overBoardMm: 0 })
   }
   const place = cardPlaces.find((one) => one.pieceId === pieceId)
   if (!place || lengthMm === null) return null
-  return {
+  return inCase(chassis, {
     frontMm: boardAt.frontMm - lengthMm,
-    leftMm: place.leftMm + place.widthMm / 2,
-    overFloorMm: BOARD_OVER_FLOOR_MM + CARD_PLUGS_OVER_BOARD_MM,
-  }
+    acrossMm: place.leftMm + place.widthMm / 2,
+    overBoardMm: CARD_PLUGS_OVER_BOARD_MM,
+  })
 }
 
 /** Where the leads leave the supply; null when no data sheet tells where it lies. */
 export function spotOfSupply({ pieces }: Pick<Geometry, 'pieces'>): Spot | null {
-  const supplyAt = pieces.chassis?.[0]?.dataSheet.supplyAt
+  const chassis = pieces.chassis?.[0]?.dataSheet
+  const supplyAt = chassis?.supplyAt
   const supply = pieces.supply?.[0]?.dataSheet
   if (!supplyAt || !supply?.shape || supply.lengthMm === null) return null
   const { widthMm, heightMm } = SUPPLY_ENVELOPES[supply.shape]
+  const frontMm = supplyAt.frontMm - supply.lengthMm
+  if (boardPlane(chassis) === 'upright') {
+    return {
+      frontMm,
+      leftMm: chassis.widthMm / 2,
+      overFloorMm: chassis.heightMm - supplyAt.leftMm - heightMm / 2,
+    }
+  }
   return {
-    frontMm: supplyAt.frontMm - supply.lengthMm,
+    frontMm,
     leftMm: supplyAt.leftMm + widthMm / 2,
     overFloorMm: heightMm / 2,
   }

@@ -10,8 +10,10 @@ import {
   type PortHost,
   type ScenarioRates,
 } from '@flint/core/figures'
+import { arrangementOf } from './arrangement'
+import { CHIPSET_AT, CPU_AT, onBoard } from './boardDetails'
 
-/** Millimetres from the front and from the left, as the top view has them. */
+/** Millimetres from the front and across the plane of the board, as the plan has them. */
 export interface PlanPoint {
   x: number
   y: number
@@ -74,23 +76,27 @@ const END_STEP_MM = 15
 const PORT_STEP_MM = 15
 /** Between cables that run side by side. For the drawing only. */
 const LANE_STEP_MM = 9
-/** Where CPU and chipset lie on a board, as shares of its depth from the rear and of its width. For the drawing only. */
-const CPU_AT = { depth: 0.55, width: 0.74 }
-const CHIPSET_AT = { depth: 0.66, width: 0.46 }
+
+/** From the side of a board's sockets to its first network port. For the drawing only. */
+const FIRST_PORT_MM = 40
 
 /** Where every cable, lane and network link is drawn on the top view, with rate and load. */
-export function planDrawing(machine: Machine, rates: ScenarioRates): PlanDrawing | null {
+export function planDrawing(
+  machine: Machine,
+  rates: Pick<ScenarioRates, 'loads'>,
+): PlanDrawing | null {
   const chassis = pieceOf(machine, 'chassis')?.dataSheet
   const { id: boardId, dataSheet: board } = pieceOf(machine, 'board') ?? {}
   if (!chassis?.boardAt || !board?.widthMm || !board.depthMm) return null
   const { boardAt, depthMm } = chassis
   const { data } = machine.wiring
-  const onBoard = (at: { depth: number; width: number }): PlanPoint => ({
-    x: boardAt.frontMm - (board.depthMm ?? 0) * at.depth,
-    y: boardAt.leftMm + (board.widthMm ?? 0) * at.width,
-  })
-  const cpu = onBoard(CPU_AT)
-  const chipset = onBoard(CHIPSET_AT)
+  const arrangement = arrangementOf(machine)
+  if (!arrangement?.board) return null
+  const lying = { plane: arrangement.plane, board: arrangement.board }
+  const at = (share: { rear: number; sockets: number }): PlanPoint =>
+    onBoard(lying, lying.board.depthMm * share.rear, lying.board.widthMm * share.sockets)
+  const cpu = at(CPU_AT)
+  const chipset = at(CHIPSET_AT)
   const linkOf = new Map(machine.links.map((link) => [link.id, link]))
   const loadOf = new Map(rates.loads.map(({ link, bytesPerSecond }) => [link.id, bytesPerSecond]))
   const wayOf = new Map(machine.drivePaths.map(({ driveId, links }) => [driveId, links]))
@@ -152,7 +158,7 @@ export function planDrawing(machine: Machine, rates: ScenarioRates): PlanDrawing
     const slot = slots.find(({ cardId }) => cardId === port.partId)
     const y = slot
       ? slot.y + slot.widthMm / 2
-      : boardAt.leftMm + (board.widthMm ?? 0) - 40 - index * LANE_STEP_MM
+      : onBoard(lying, 0, FIRST_PORT_MM + index * LANE_STEP_MM).y
     const from = slot ? [{ x: boardAt.frontMm - 6, y }] : [chipset, { x: chipset.x, y }]
     line(id, [...from, { x: depthMm + 34, y }])
   })

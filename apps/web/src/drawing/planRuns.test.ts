@@ -1,7 +1,7 @@
 import type { Design } from '@flint/core/editing'
 import { type Link, resolveMachine, scenarioRates, scenarios } from '@flint/core/figures'
-import { demoDesign } from '../../../../../packages/core/fixtures/demo'
-import { withPart } from '../../../../../packages/core/fixtures/ruleTable'
+import { demoDesign } from '../../../../packages/core/fixtures/demo'
+import { withPart } from '../../../../packages/core/fixtures/ruleTable'
 import { leadRuns, planDrawing } from './planRuns'
 
 const cabin = demoDesign('cabin-archive')

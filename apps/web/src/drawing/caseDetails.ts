@@ -1,0 +1,190 @@
+import { DRIVE_OUTLINES } from '@flint/core/drawing'
+import { type Machine, pieceOf, piecesOf } from '@flint/core/figures'
+import type { Arrangement } from './arrangement'
+import { format } from '../controls/locale'
+import { type BayStack, drivesText } from './bayStacks'
+import type { Detail } from './detail'
+
+/** For the drawing only: no data sheet of a case says where its fans are. */
+const FAN = { thickMm: 25, fromDrivesMm: 14, airMm: 14 }
+/** Sizes that fans are made in. Common practice, no source. */
+const FAN_SIZES_MM = [140, 120, 92, 80, 60, 40]
+const BACKPLANE_MM = 4
+
+/** Drives lying over each other are told by the edges of those beneath. */
+const EDGE_MM = 3
+const MOST_EDGES = 3
+
+/** The drives in their bays, with the hatch of their group, and the backplane behind them. */
+export function driveDetails(stacks: readonly BayStack[]): Detail[] {
+  return stacks.flatMap(({ id, frontMm, acrossMm, widthMm, drives, bays, block }): Detail[] => {
+    const { lengthMm } = DRIVE_OUTLINES[block.formFactor]
+    const hatches = [...new Set(drives.map(({ hatch }) => hatch))].filter((one) => one !== null)
+    const edges = Math.min(MOST_EDGES, Math.max(0, drives.length - 1))
+    const words = drives.length === 0 ? 'empty' : drivesText(drives, format.drive, ', ')
+    const behind = Array.from({ length: edges }, (_, edge): Detail => ({
+      shape: 'line',
+      id: `${id} edge ${edge}`,
+      points: [
+        { x: frontMm + lengthMm - (edge + 1) * EDGE_MM, y: acrossMm + 1 },
+        { x: frontMm + lengthMm - (edge + 1) * EDGE_MM, y: acrossMm + widthMm - 1 },
+      ],
+      look: 'fin',
+      words: '',
+    }))
+    return [
+      {
+        shape: 'rect',
+        id,
+        x: frontMm,
+        y: acrossMm,
+        width: lengthMm,
+        height: widthMm,
+        look: drives.length === 0 ? 'empty' : 'part',
+        words: bays === 1 ? words : `${bays} bays: ${words}`,
+      },
+      ...hatches.map((hatch, index): Detail => ({
+        shape: 'rect',
+        id: `${id} group ${hatch}`,
+        x: frontMm + 2,
+        y: acrossMm + 2 + (index * (widthMm - 4)) / hatches.length,
+        width: 9,
+        height: (widthMm - 4) / hatches.length,
+        look: 'part',
+        words: '',
+        hatch,
+      })),
+      ...behind,
+      ...(block.backplane
+        ? [
+            {
+              shape: 'rect' as const,
+              id: `${id} backplane`,
+              x: frontMm + lengthMm + 5,
+              y: acrossMm,
+              width: BACKPLANE_MM,
+              height: widthMm,
+              look: 'metal' as const,
+              words: 'backplane',
+            },
+          ]
+        : []),
+    ]
+  })
+}
+
+/**
+ * The fans of the case between drives and board, the largest that its height allows, with the way of the air.
+ *
+ * None where there is no room for them: then nobody knows where they are.
+ */
+export function fanDetails(
+  machine: Machine,
+  { plane, acrossMm, board, depthMm }: Arrangement,
+  stacks: readonly BayStack[],
+): Detail[] {
+  const chassis = pieceOf(machine, 'chassis')?.dataSheet
+  const own = chassis?.fanCount ?? 0
+  const added = piecesOf(machine, 'fan')
+  const count = own + added.length
+  if (!chassis || count === 0) return []
+  const highMm = plane === 'flat' ? chassis.heightMm : chassis.widthMm
+  const behind = Math.max(
+    0,
+    ...stacks.map(({ frontMm, block }) => frontMm + DRIVE_OUTLINES[block.formFactor].lengthMm),
+  )
+  const frontMm = behind + FAN.fromDrivesMm
+  const endMm = board ? board.frontMm : depthMm
+  if (frontMm + FAN.thickMm > endMm) return []
+  const roomEach = acrossMm / count
+  const sizeMm = FAN_SIZES_MM.find((size) => size <= highMm && size <= roomEach - 2)
+  if (sizeMm === undefined) return []
+  return Array.from({ length: count }, (_, index): Detail[] => {
+    const middle = roomEach * (index + 0.5)
+    const size = Math.min(sizeMm, added[index - own]?.dataSheet.sizeMm ?? sizeMm)
+    const [x, y] = [frontMm + FAN.thickMm / 2, middle]
+    const id = `fan ${index + 1}`
+    const name = added[index - own]?.dataSheet.model ?? 'fan of the case'
+    return [
+      {
+        shape: 'rect',
+        id,
+        x: frontMm,
+        y: middle - size / 2,
+        width: FAN.thickMm,
+        height: size,
+        look: index < own ? 'empty' : 'part',
+        words: `${name}; where it is, is assumed`,
+      },
+      { shape: 'circle', id: `${id} hub`, x, y, radius: 4, look: 'metal', words: '' },
+      {
+        shape: 'line',
+        id: `${id} air`,
+        points:
+          chassis.airflow === 'side to side'
+            ? arrow(x, middle + size / 4, 0, FAN.airMm)
+            : arrow(x, middle + size / 4, FAN.airMm, 0),
+        look: 'air',
+        words: '',
+      },
+    ]
+  }).flat()
+}
+
+/** An arrow's line with its head, from a point on. */
+function arrow(x: number, y: number, right: number, down: number): { x: number; y: number }[] {
+  const [endX, endY] = [x + right / 2, y + down / 2]
+  const head = 3
+  const [backX, backY] = right > 0 ? [endX - head, endY] : [endX, endY - head]
+  const [sideX, sideY] = right > 0 ? [0, head] : [head, 0]
+  return [
+    { x: x - right / 2, y: y - down / 2 },
+    { x: endX, y: endY },
+    { x: backX - sideX, y: backY - sideY },
+    { x: endX, y: endY },
+    { x: backX + sideX, y: backY + sideY },
+  ]
+}
+
+/** What is seen of the supply: its fan, the plugs of its leads, and the socket for the mains. */
+export function supplyDetails(machine: Machine, { supply }: Arrangement): Detail[] {
+  const piece = pieceOf(machine, 'supply')
+  if (!piece || !supply) return []
+  const { frontMm, acrossMm, depthMm, widthMm } = supply
+  const { sataLeads, peripheralLeads, modules } = piece.dataSheet
+  const leads = Math.min(8, (sataLeads ?? 0) + (peripheralLeads ?? 0))
+  const radius = Math.min(widthMm, depthMm) * 0.3
+  const [x, y] = [frontMm + depthMm * 0.58, acrossMm + widthMm / 2]
+  const step = widthMm / (leads + 1)
+  const inlets = modules ?? 1
+  return [
+    { shape: 'circle', id: 'supply fan', x, y, radius, look: 'part', words: '' },
+    { shape: 'circle', id: 'supply hub', x, y, radius: radius * 0.3, look: 'metal', words: '' },
+    ...Array.from({ length: leads }, (_, lead): Detail => {
+      const side = acrossMm + step * (lead + 1)
+      return {
+        shape: 'rect',
+        id: `supply lead ${lead}`,
+        x: frontMm,
+        y: side - 3,
+        width: 7,
+        height: 6,
+        look: 'plug',
+        words: `lead ${lead + 1} of the supply`,
+      }
+    }),
+    ...Array.from({ length: inlets }, (_, inlet): Detail => {
+      const side = acrossMm + (widthMm / (inlets + 1)) * (inlet + 1)
+      return {
+        shape: 'rect',
+        id: `mains ${inlet}`,
+        x: frontMm + depthMm - 5,
+        y: side - 9,
+        width: 5,
+        height: 18,
+        look: 'plug',
+        words: 'socket for the mains',
+      }
+    }),
+  ]
+}
