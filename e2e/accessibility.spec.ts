@@ -80,6 +80,34 @@ const screens: Record<string, Visit> = {
     await page.goto(`${house.url}/parts/tindrel-wide-atx`)
     await expect(page.getByRole('article', { name: 'Tindrel Wide ATX' })).toBeVisible()
   },
+  'a new design': async (page, house) => {
+    await page.goto(house.url)
+    await page.getByRole('button', { name: 'New design' }).click()
+    await page.locator('[data-household="old-computer"]').click()
+    await page.getByLabel('Drives that are there').fill('two')
+  },
+  'sets of drives': async (page, house) => {
+    await page.goto(house.url)
+    await page.getByRole('button', { name: 'New design' }).click()
+    await page.locator('[data-household="living-room"]').click()
+    await page.getByRole('region', { name: 'Next to choose' }).getByRole('button').click()
+    await page.locator('[data-part="ashgrove-tall-10"]').click()
+    await page.getByRole('link', { name: /Drives/ }).click()
+    await expect(page.locator('[data-set]').first()).toBeVisible()
+  },
+  'what would help': async (page, house) => {
+    await openDesign(page, house, 'Cabin archive')
+    await page.getByRole('button', { name: /limits kept/ }).click()
+    await page.getByRole('button', { name: 'What would help? Room where it stands' }).click()
+    await expect(page.locator('[data-help]').first()).toBeVisible()
+  },
+  'nearly found': async (page, house) => {
+    await page.goto(`${house.url}/parts`)
+    await page
+      .getByRole('searchbox', { name: 'Find parts' })
+      .fill('chassis, at least 12 bays, depth under 400')
+    await expect(page.getByRole('list', { name: 'Nearly' })).toBeVisible()
+  },
   'a part of one’s own': async (page, house) => {
     await page.goto(`${house.url}/parts/tindrel-wide-atx`)
     await page.getByRole('button', { name: 'Copy as your own' }).click()
@@ -183,4 +211,54 @@ test('the keyboard stays near what it did: entries that go leave it to their nei
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible()
   expect(await here()).not.toBe('nowhere')
+})
+
+test('single letters can be turned off as keys', async ({ house, page }) => {
+  await openDesign(page, house, 'Cabin archive')
+  await page.getByRole('button', { name: 'keys ?' }).click()
+  await page.getByLabel('Single letters and signs are keys').uncheck()
+  await page.getByRole('button', { name: 'Close' }).click()
+  await page.locator('body').press('b')
+  await page.locator('body').press('g')
+  await page.locator('body').press('?')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(page).toHaveURL(/drives$/)
+  await page.reload()
+  await page.getByRole('button', { name: 'keys ?' }).click()
+  await page.getByLabel('Single letters and signs are keys').check()
+  await page.getByRole('button', { name: 'Close' }).click()
+  await page.locator('body').press('b')
+  await expect(page).toHaveURL(/brief$/)
+})
+
+test('a drive is carried by a finger that rests on it, and one that moves at once scrolls', async ({
+  house,
+  page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await page.locator('[data-model="quillon-keep-20"]').scrollIntoViewIfNeeded()
+  const middle = async (selector: string) => {
+    const box = await page.locator(selector).boundingBox()
+    if (!box) throw new Error('nothing to touch')
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+  }
+  const [from, to] = [
+    await middle('[data-model="quillon-keep-20"]'),
+    await middle('[data-bay="chassis-1/2"]'),
+  ]
+  const session = await page.context().newCDPSession(page)
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: { x: number; y: number }) =>
+    session.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [at] : [] })
+  await touch('touchStart', from)
+  await page.waitForTimeout(400)
+  for (let step = 1; step <= 8; step += 1) {
+    const share = step / 8
+    await touch('touchMove', {
+      x: from.x + (to.x - from.x) * share,
+      y: from.y + (to.y - from.y) * share,
+    })
+  }
+  await expect(page.locator('[data-bay="chassis-1/2"]')).toHaveAttribute('data-over', 'true')
+  await touch('touchEnd')
+  await expect(bay(page, 2)).toHaveAccessibleName(/20 TB drive/)
 })

@@ -165,3 +165,32 @@ test('a file that is none is refused in words', async ({ house, quietPage: page 
   await page.getByRole('button', { name: 'Close' }).click()
   await expect(page.getByRole('dialog')).toHaveCount(0)
 })
+
+test('the tray and the catalogue understand the same questions, and their examples find something', async ({
+  house,
+  quietPage: page,
+}) => {
+  const exampleOf = async (label: string): Promise<string> =>
+    (await page.getByRole('searchbox', { name: label }).getAttribute('placeholder'))?.replace(
+      'Find, as: ',
+      '',
+    ) ?? ''
+  await page.goto(`${house.url}/parts`)
+  await page.getByRole('searchbox', { name: 'Find parts' }).fill(await exampleOf('Find parts'))
+  await expect(page.getByRole('list', { name: 'Understood as' })).toContainText(
+    'depth under 400 mm',
+  )
+  await expect(page.locator('[data-row]').first()).toBeVisible()
+  await page
+    .getByRole('searchbox', { name: 'Find parts' })
+    .fill('chassis, at least 12 bays, depth under 40 cm')
+  await page.getByRole('button', { name: /^Without depth under 400 mm: \d+/ }).click()
+  await expect(page.locator('[data-row="pellworth-drystone-4u24"]')).toBeVisible()
+
+  await page.goto(house.url)
+  await page.getByRole('link', { name: 'Cabin archive', exact: true }).click()
+  await page.getByRole('searchbox', { name: 'Find a drive' }).fill(await exampleOf('Find a drive'))
+  await expect(page.getByRole('list', { name: 'Understood as' })).toContainText('rpm exactly 7,200')
+  await expect(page.locator('[data-model="quillon-keep-12"]')).toBeVisible()
+  await expect(page.locator('[data-model="marrowby-hush-8"]')).toHaveCount(0)
+})

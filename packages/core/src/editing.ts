@@ -10,7 +10,15 @@ export type { DriveSheet } from './catalogue/kinds/drive'
 export { goesIntoBay } from './catalogue/kinds/drive'
 export { type KindWords, kindWords } from './catalogue/kindWords'
 export { withSheetToday, withFieldsToday } from './catalogue/oldFields'
-export { matches, parsePartQuery, sheetText } from './catalogue/find/partQuery'
+export type { Comparison } from './catalogue/find/comparison'
+export {
+  matches,
+  type NearMiss,
+  nearMisses,
+  parsePartQuery,
+  type PartQuery,
+  sheetText,
+} from './catalogue/find/partQuery'
 export {
   columnValue,
   fieldWords,

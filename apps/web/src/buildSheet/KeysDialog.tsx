@@ -1,9 +1,12 @@
+import Checkbox from '@mui/material/Checkbox'
 import Dialog from '@mui/material/Dialog'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
+import FormControlLabel from '@mui/material/FormControlLabel'
 import { useEffect, useState } from 'react'
 import { lenses } from '../lenses/lenses'
 import { isTyping } from '../keys/isTyping'
+import { isSilenced, lettersAreKeys, setLettersAreKeys } from '../keys/letterKeys'
 import styles from './keys.module.css'
 import { CloseDialog } from '../controls/CloseDialog'
 
@@ -29,9 +32,10 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
 
 export function KeysDialog() {
   const [open, setOpen] = useState(false)
+  const [on, setOn] = useState(lettersAreKeys)
   useEffect(() => {
     function onKeyDown(event: KeyboardEvent): void {
-      if (event.key === '?' && !isTyping(event.target)) setOpen(true)
+      if (event.key === '?' && !isTyping(event.target) && !isSilenced(event)) setOpen(true)
     }
     window.addEventListener('keydown', onKeyDown)
     return () => {
@@ -55,6 +59,20 @@ export function KeysDialog() {
       <Dialog open={open} onClose={close} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys</DialogTitle>
         <DialogContent>
+          <FormControlLabel
+            label="Single letters and signs are keys"
+            control={
+              <Checkbox
+                size="small"
+                checked={on}
+                onChange={(_event, wanted) => {
+                  setLettersAreKeys(wanted)
+                  setOn(wanted)
+                }}
+              />
+            }
+          />
+          <p className="soft">Turned off, they do nothing outside the drawing of the bays.</p>
           <table className={styles.keys}>
             <tbody>
               {KEYS.map(([keys, what]) => (

@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
 import { lenses } from '../lenses/lenses'
 import { isTyping } from '../keys/isTyping'
+import { isSilenced } from '../keys/letterKeys'
 import { useFindKey } from '../keys/useFindKey'
 import { useAppDispatch } from '../store/hooks'
 import { redone, undone } from '../store/sheetSlice'
@@ -21,6 +22,7 @@ export function SheetKeys() {
         if (key === 'Escape' && event.target instanceof HTMLElement) event.target.blur()
         return
       }
+      if (isSilenced(event)) return
       const letter = key.toLowerCase()
       if (ctrlKey || metaKey) {
         if (letter !== 'z' && letter !== 'y') return

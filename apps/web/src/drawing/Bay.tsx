@@ -1,7 +1,7 @@
 import { bayName } from '@flint/core/drawing'
 import type { BayUse } from '@flint/core/figures'
 import { useDraggable, useDroppable } from '@dnd-kit/core'
-import type { KeyboardEvent, MouseEvent, Ref } from 'react'
+import type { KeyboardEvent, MouseEvent, Ref, TouchEventHandler } from 'react'
 import { format } from '../controls/locale'
 import { dragOfDrive } from './drag'
 import { hatchFill } from './hatches'
@@ -73,10 +73,11 @@ export function Bay(props: BayProps) {
       onClick={props.onClick}
       onKeyDown={props.onKeyDown}
       onFocus={props.onFocus}
-      onPointerDown={(event) => {
+      onMouseDown={(event) => {
         // With Shift held the drawing chooses bays by a rectangle instead of moving a drive.
-        if (!event.shiftKey) listeners?.onPointerDown?.(event)
+        if (!event.shiftKey) listeners?.onMouseDown?.(event)
       }}
+      onTouchStart={listeners?.onTouchStart as TouchEventHandler | undefined}
     >
       <BayWords use={use} />
       {failure === 'taken as failed' && (

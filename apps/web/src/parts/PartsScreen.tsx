@@ -1,7 +1,7 @@
 import { PageTitle } from '../controls/PageTitle'
 import type { StoredPart } from '@flint/contract'
 import { CatalogueState } from '../tray/CatalogueState'
-import { matches, parsePartQuery, kindWords, type PartKind } from '@flint/core/editing'
+import { kindWords, type PartKind } from '@flint/core/editing'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useParts } from '../api/useParts'
@@ -10,6 +10,8 @@ import { format } from '../controls/locale'
 import { ThemeButton } from '../controls/ThemeButton'
 import { useFindKey } from '../keys/useFindKey'
 import { partTexts } from '../tray/partText'
+import { QueryWords } from '../tray/QueryWords'
+import { useFoundParts } from '../tray/useFoundParts'
 import { ComparedParts } from './ComparedParts'
 import { PartFiles } from './PartFiles'
 import { PartForm } from './PartForm'
@@ -42,15 +44,15 @@ export function PartsScreen() {
   const parts = useMemo(() => data ?? [], [data])
   const textOf = useMemo(() => partTexts(parts), [parts])
   const question = useDeferredValue(words)
-  const found = useMemo(() => {
-    const query = parsePartQuery(question)
-    return parts.filter(
-      ({ sheet, ownedPieces }) =>
-        (kind === '' || sheet.kind === kind) &&
-        (!onlyOwned || ownedPieces > 0) &&
-        matches(sheet, textOf(sheet), query),
-    )
-  }, [parts, textOf, question, kind, onlyOwned])
+  const listed = useMemo(
+    () =>
+      parts.filter(
+        ({ sheet, ownedPieces }) =>
+          (kind === '' || sheet.kind === kind) && (!onlyOwned || ownedPieces > 0),
+      ),
+    [parts, kind, onlyOwned],
+  )
+  const { query, found, near } = useFoundParts(listed, textOf, question)
   const bySlug = useMemo(() => new Map(parts.map((part) => [part.slug, part])), [parts])
   const shown = slug ? bySlug.get(slug) : undefined
   const comparedParts = compared.flatMap((one) => bySlug.get(one) ?? [])
@@ -106,6 +108,7 @@ export function PartsScreen() {
               document.getElementById('part-list')?.focus()
             }}
           />
+          <QueryWords query={query} near={data ? near : []} onWords={setWords} />
           <UnreadParts />
           <div className={styles.filters}>
             <select

@@ -2,6 +2,7 @@ import { choiceText, type OpenChoice, upperFirst } from '@flint/core/figures'
 import { useEffect, useState } from 'react'
 import { format } from '../controls/locale'
 import { isTyping } from '../keys/isTyping'
+import { isSilenced } from '../keys/letterKeys'
 import { useAppSelector } from '../store/hooks'
 import { selectEvaluation } from './selectors'
 import { useCloseFitting } from './useCloseFitting'
@@ -21,8 +22,10 @@ function Next({ next, left }: { next: OpenChoice; left: number }) {
   const addFitting = useCloseFitting(next.choice)
   const [foundNone, setFoundNone] = useState(false)
   useEffect(() => {
-    function onKeyDown({ key, target, ctrlKey, metaKey, altKey }: KeyboardEvent): void {
-      if (key === 'g' && !ctrlKey && !metaKey && !altKey && !isTyping(target)) goTo(next)
+    function onKeyDown(event: KeyboardEvent): void {
+      const { key, target, ctrlKey, metaKey, altKey } = event
+      if (key !== 'g' || ctrlKey || metaKey || altKey) return
+      if (!isTyping(target) && !isSilenced(event)) goTo(next)
     }
     window.addEventListener('keydown', onKeyDown)
     return () => {

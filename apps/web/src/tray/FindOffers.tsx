@@ -1,5 +1,7 @@
 import { useParts } from '../api/useParts'
 import { CatalogueState } from './CatalogueState'
+import { QueryWords } from './QueryWords'
+import type { FoundParts } from './useFoundParts'
 import styles from './tray.module.css'
 
 interface FindOffersProps {
@@ -8,14 +10,14 @@ interface FindOffersProps {
   placeholder: string
   words: string
   onWords: (words: string) => void
-  /** How many offers the words leave. */
-  found: number
+  /** What the words find. */
+  asked: FoundParts<unknown>
   /** Escape: out of the field, so that letters are keys again. */
   onLeave: (field: HTMLInputElement) => void
 }
 
 /** The field above a list of offers, and how it stands with the catalogue they come from. */
-export function FindOffers({ noun, placeholder, words, onWords, found, onLeave }: FindOffersProps) {
+export function FindOffers({ noun, placeholder, words, onWords, asked, onLeave }: FindOffersProps) {
   const { data } = useParts()
   return (
     <>
@@ -37,16 +39,8 @@ export function FindOffers({ noun, placeholder, words, onWords, found, onLeave }
         }}
       />
       <CatalogueState />
-      {data && found === 0 && <p className="soft">No {noun} is called that.</p>}
+      {data && asked.found.length === 0 && <p className="soft">No {noun} has all of that.</p>}
+      <QueryWords query={asked.query} near={data ? asked.near : []} onWords={onWords} />
     </>
   )
-}
-
-/** Whether a text has all the words that are looked for. */
-export function hasAllWords(text: string, words: string): boolean {
-  const lower = text.toLowerCase()
-  return words
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => lower.includes(word))
 }

@@ -1,8 +1,6 @@
 import type { StoredPart } from '@flint/contract'
 import {
   type Edit,
-  matches,
-  parsePartQuery,
   type Design,
   fittedOfKind,
   fittedWithSheets,
@@ -22,6 +20,7 @@ import { FindOffers } from './FindOffers'
 import { partTexts } from './partText'
 import { costWords, partWords } from './partWords'
 import { SeverityShape } from '../controls/SeverityShape'
+import { useFoundParts } from './useFoundParts'
 import { walkOffers } from './walkOffers'
 import styles from './tray.module.css'
 
@@ -41,13 +40,15 @@ export function PartOffers({ noun, takes }: PartChoice) {
   const [words, setWords] = useState('')
   const textOf = useMemo(() => partTexts(data ?? []), [data])
   const chosen = useMemo(() => chosenSlugs(design, takes), [design, takes])
-  const found = useMemo(() => {
-    const query = parsePartQuery(words)
-    return (data ?? [])
-      .filter(({ sheet }) => takes(sheet))
-      .filter(({ sheet }) => matches(sheet, textOf(sheet), query))
-      .sort((one, other) => Number(other.ownedPieces > 0) - Number(one.ownedPieces > 0))
-  }, [data, textOf, words, takes])
+  const offered = useMemo(
+    () =>
+      (data ?? [])
+        .filter(({ sheet }) => takes(sheet))
+        .sort((one, other) => Number(other.ownedPieces > 0) - Number(one.ownedPieces > 0)),
+    [data, takes],
+  )
+  const asked = useFoundParts(offered, textOf, words)
+  const { found } = asked
   const judged = useMemo(() => fitVerdicts(design, found.slice(0, MOST_OFFERS)), [found, design])
   // The order is made when the list is: were it made anew with every choice, the offer under the pointer
   // would jump away, and another would be looked at that nobody points at.
@@ -66,7 +67,7 @@ export function PartOffers({ noun, takes }: PartChoice) {
         placeholder={`Find a ${noun}`}
         words={words}
         onWords={setWords}
-        found={found.length}
+        asked={asked}
         onLeave={(field) => {
           field.blur()
         }}

@@ -1,6 +1,6 @@
 import { useDraggable } from '@dnd-kit/core'
 import type { StoredPart } from '@flint/contract'
-import { type Bay, type Formatter, TB } from '@flint/core/drawing'
+import { type Bay, TB } from '@flint/core/drawing'
 import { type Edit, type DriveSheet, goesIntoBay } from '@flint/core/editing'
 import { useMemo, useState } from 'react'
 import { useParts } from '../../api/useParts'
@@ -9,8 +9,10 @@ import { selectBayPlan, selectSelectedBays } from '../../sheet/selectors'
 import { baysSelected } from '../../store/sheetSlice'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
-import { FindOffers, hasAllWords } from '../../tray/FindOffers'
+import { FindOffers } from '../../tray/FindOffers'
+import { partTexts } from '../../tray/partText'
 import styles from '../../tray/tray.module.css'
+import { useFoundParts } from '../../tray/useFoundParts'
 import { walkOffers } from '../../tray/walkOffers'
 
 /** So many are drawn at first, so that what was found stands near; and so many when all are asked for. */
@@ -32,7 +34,10 @@ export function DriveOffers() {
   )
   const [showsAll, setShowsAll] = useState(false)
   const most = showsAll || words.trim() !== '' ? MOST_OFFERS : FIRST_OFFERS
-  const models = useMemo(() => driveModels(data ?? [], words, format), [data, words])
+  const all = useMemo(() => driveModels(data ?? []), [data])
+  const textOf = useMemo(() => partTexts(all), [all])
+  const asked = useFoundParts(all, textOf, words)
+  const models = asked.found
   return (
     <>
       <h2>{chosenBays.length > 0 ? 'Which drive?' : 'Drives to put in'}</h2>
@@ -45,10 +50,10 @@ export function DriveOffers() {
       </p>
       <FindOffers
         noun="drive"
-        placeholder="Find, as: 12 TB quiet 7200"
+        placeholder="Find, as: at least 12 TB, 7200"
         words={words}
         onWords={setWords}
-        found={models.length}
+        asked={asked}
         onLeave={() => document.dispatchEvent(new Event('flint:to-drawing'))}
       />
       <ul className={styles.list} onKeyDown={walkOffers} aria-label="Drive models">
@@ -106,7 +111,8 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
         data-model={slug}
         className={isDragging ? `${styles.offer} ${styles.dragged}` : styles.offer}
         aria-disabled={!possible}
-        onPointerDown={listeners?.onPointerDown as React.PointerEventHandler | undefined}
+        onMouseDown={listeners?.onMouseDown as React.MouseEventHandler | undefined}
+        onTouchStart={listeners?.onTouchStart as React.TouchEventHandler | undefined}
         {...previewOf(possible ? apply : null)}
         onClick={() => {
           if (!possible) return
@@ -130,15 +136,9 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
   )
 }
 
-function driveModels(parts: readonly StoredPart[], words: string, format: Formatter): DriveModel[] {
+function driveModels(parts: readonly StoredPart[]): DriveModel[] {
   return parts
     .filter((part): part is DriveModel => part.sheet.kind === 'drive')
-    .filter(({ sheet }) =>
-      hasAllWords(
-        `${sheet.maker} ${sheet.model} ${format.drive(sheet.capacityBytes)} ${classWords(sheet)}`,
-        words,
-      ),
-    )
     .sort(
       (one, other) =>
         Number(other.ownedPieces > 0) - Number(one.ownedPieces > 0) ||

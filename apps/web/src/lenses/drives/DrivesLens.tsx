@@ -4,16 +4,14 @@ import {
   DragOverlay,
   type DragStartEvent,
   MeasuringStrategy,
-  PointerSensor,
   pointerWithin,
-  useSensor,
-  useSensors,
 } from '@dnd-kit/core'
 import { frontsOf } from '@flint/core/drawing'
 import { pieceOf } from '@flint/core/figures'
 import { useState } from 'react'
 import { BENCH, type Drag, readDrag } from '../../drawing/drag'
 import { FrontElevation } from '../../drawing/FrontElevation'
+import { useDragSensors } from '../../drawing/useDragSensors'
 import { useWidth } from '../../drawing/useWidth'
 import { format } from '../../controls/locale'
 import { LensFrame } from '../../sheet/LensFrame'
@@ -50,8 +48,7 @@ export function DrivesLens() {
   const pulledPools = useAppSelector(selectPulledPools)
   const [dragged, setDragged] = useState<Drag | null>(null)
   const [paneRef, widthPx] = useWidth()
-  // A press that does not move is a click, which chooses the bay.
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }))
+  const sensors = useDragSensors()
   const chassis = pieceOf(machine, 'chassis')?.dataSheet
 
   function onDragStart({ active }: DragStartEvent): void {

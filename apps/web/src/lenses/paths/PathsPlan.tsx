@@ -1,17 +1,10 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  type DragOverEvent,
-  PointerSensor,
-  pointerWithin,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core'
+import { DndContext, type DragEndEvent, type DragOverEvent, pointerWithin } from '@dnd-kit/core'
 import { applyEdit, type Design, type Edit } from '@flint/core/editing'
 import type { Machine } from '@flint/core/figures'
 import { useAppSelector } from '../../store/hooks'
 import { selectDesign } from '../../sheet/selectors'
 import type { Label } from '../../drawing/placeLabels'
+import { useDragSensors } from '../../drawing/useDragSensors'
 import { TopView } from '../../drawing/TopView'
 import { useEdit } from '../../sheet/useEdit'
 import { loadClass } from './loadClass'
@@ -52,7 +45,7 @@ export function PathsPlan(props: PathsPlanProps) {
   const { machine, drawing, leads, widthPx, highlightedLinks, moving, onLight, onTry } = props
   const design = useAppSelector(selectDesign)
   const edit = useEdit()
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }))
+  const sensors = useDragSensors()
   const put = ({ active, over }: DragEndEvent | DragOverEvent): Edit | null => {
     const held = active.data.current as Held | undefined
     const place = over?.data.current as Place | undefined

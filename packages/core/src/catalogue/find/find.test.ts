@@ -1,5 +1,5 @@
 import { demoParts } from '../../../fixtures/demo'
-import { matches, parsePartQuery, sheetText } from './partQuery'
+import { matches, nearMisses, parsePartQuery, sheetText } from './partQuery'
 
 const parts = demoParts()
 const found = (question: string): string[] => {
@@ -53,6 +53,54 @@ test('edges: under leaves the value itself out, at most takes it', () => {
 
 test('what is not understood stays a word, so nothing is found by accident', () => {
   expect(found('chassis depth under many')).toEqual([])
-  expect(parsePartQuery('').conditions).toEqual([])
+  expect(parsePartQuery('').criteria).toEqual([])
   expect(found('')).toHaveLength(parts.length)
+})
+
+test('sizes and speeds as they are, and words that stand for a measurement', () => {
+  expect(found('12 TB')).toEqual(['quillon-keep-12'])
+  expect(found('drive 8TB')).toEqual(['marrowby-hush-8', 'quillon-overlap-8'])
+  // 1.1 TiB is more than a hundredth off a drive of 1 TB; 0.91 TiB is one.
+  expect(found('drive 0.91 TiB')).toContain('quillon-first-1')
+  expect(found('drive 1.1 TiB')).toEqual([])
+  const fast = found('drive 7200')
+  expect(fast).toEqual(found('drive 7200 rpm'))
+  expect(fast.length).toBeGreaterThan(3)
+  const quiet = found('drive quiet')
+  expect(quiet.length).toBeGreaterThan(0)
+  for (const slug of quiet) {
+    const sheet = parts.find((part) => part.slug === slug)?.sheet
+    expect(
+      sheet?.kind === 'drive' && sheet.noiseDecibels !== null && sheet.noiseDecibels <= 25,
+    ).toBe(true)
+  }
+})
+
+test('what was understood is told with its source', () => {
+  const { criteria } = parsePartQuery('quillon, depth under 40 cm, 12 TB, quiet')
+  expect(criteria.map(({ source, understood }) => [source, understood])).toEqual([
+    ['depth under 40 cm', { measure: 'depth', comparison: 'under', value: 400, unit: 'mm' }],
+    ['12 tb', { measure: 'capacity', comparison: 'about', value: 12, unit: 'TB' }],
+    ['quillon', null],
+    ['quiet', { measure: 'noise', comparison: 'at most', value: 25, unit: 'dB(A)' }],
+  ])
+})
+
+test('near misses: each leaves one thing out, and its question finds as many as it says', () => {
+  const question = 'chassis, at least 12 bays, depth under 400'
+  expect(found(question)).toEqual([])
+  const misses = nearMisses(
+    parts.map(({ sheet }) => sheet),
+    sheetText,
+    parsePartQuery(question),
+  )
+  expect(misses.length).toBeGreaterThan(1)
+  for (const { question: asked, count, without } of misses) {
+    expect(found(asked)).toHaveLength(count)
+    expect(asked).not.toContain(without.source)
+  }
+  expect(misses.map(({ count }) => count)).toEqual(
+    misses.map(({ count }) => count).toSorted((one, other) => other - one),
+  )
+  expect(nearMisses([], sheetText, parsePartQuery('quillon'))).toEqual([])
 })

@@ -4,7 +4,7 @@ import type { PartSheet } from '../partKinds'
 /** Something on a data sheet that one can ask for by number. */
 export interface Measure {
   /** What it may be called in a question. */
-  words: readonly string[]
+  words: readonly [string, ...string[]]
   /** The unit that it is in, and that numbers without one are taken in; null where it is a count. */
   unit: string | null
   /** In the unit that people ask in; null where the sheet does not say, undefined where it has no such thing. */
@@ -58,6 +58,17 @@ export const measures: readonly Measure[] = [
   { words: ['rpm'], unit: null, of: field('rpm') },
   { words: ['fans', 'fan'], unit: null, of: field('fanCount', 'fanHeaders') },
 ]
+
+/**
+ * The measure that a name is the first of.
+ *
+ * @throws Error for a name that is none, which is a mistake of the code
+ */
+export function measureNamed(name: string): Measure {
+  const measure = measures.find(({ words: [first] }) => first === name)
+  if (!measure) throw new Error(`There is no measure ${name}.`)
+  return measure
+}
 
 function bays(sheet: PartSheet): number | undefined {
   if (sheet.kind === 'chassis') {
