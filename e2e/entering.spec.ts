@@ -106,3 +106,41 @@ test('bays and slots are entered as rows of fields: copied, taken out, none, or 
     memoryMaxBytes: 2 ** 37,
   })
 })
+
+test('a data sheet is pasted, the bays are drawn while they are typed, and what contradicts itself is refused', async ({
+  house,
+  quietPage: page,
+}) => {
+  await page.goto(`${house.url}/parts`)
+  await page.getByLabel('Add a part of your own').selectOption('chassis')
+  await page.getByRole('button', { name: 'Paste a data sheet' }).click()
+  await page
+    .getByLabel('A data sheet')
+    .fill('Model: Broad 10\nWidth: 25 cm\nHeight: 44 cm\nDepth: 460\nWarranty: 3 years')
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByText('4 values read. Not understood: Warranty: 3 years.')).toBeVisible()
+  await page.getByLabel('maker').first().fill('Ours')
+  await page.getByLabel('form *').selectOption('desktop')
+  await page.getByRole('button', { name: 'Add one to bay blocks' }).click()
+  const bays = page.getByRole('group', { name: 'bay blocks 1' })
+  const fields = {
+    Rows: '5',
+    Columns: '2',
+    'Bay width': '102',
+    'Bay height': '26',
+    Gap: '6',
+    Left: '60',
+    Top: '100',
+  }
+  for (const [label, value] of Object.entries(fields)) {
+    await bays.getByLabel(label, { exact: false }).first().fill(value)
+  }
+  await expect(page.getByText('5 of 10 bays reach beyond the front.')).toBeVisible()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByText('Block 1 would reach 270 mm to the right')).toBeVisible()
+  await bays.getByLabel('Left', { exact: false }).first().fill('20')
+  await expect(page.getByText('10 bays on a front of 250 × 440 mm')).toBeVisible()
+  await page.getByLabel('price', { exact: true }).fill('89')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByRole('article', { name: 'Ours Broad 10' })).toBeVisible()
+})

@@ -187,5 +187,7 @@ function lineText({ pieces, price }: BillLine): string {
   if (pieces === 0) return 'owned'
   if (!price) return `${format.number(pieces)} × not known`
   const { unitMinor, shippingMinor, currency } = price
-  return `${format.number(pieces)} × ${format.money(unitMinor, currency)} + ${format.money(shippingMinor, currency)}`
+  const shipping =
+    shippingMinor === null ? 'shipping not known' : format.money(shippingMinor, currency)
+  return `${format.number(pieces)} × ${format.money(unitMinor, currency)} + ${shipping}`
 }

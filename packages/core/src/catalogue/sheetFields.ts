@@ -23,11 +23,11 @@ export const decibels = maybe(z.number().min(0).max(120)).describe(
 export const millimetres = z.number().positive().max(5_000)
 export const grams = maybe(z.number().positive().max(500_000))
 
-/** What one piece costs, and what sending the whole line of that part costs once. */
+/** What one piece costs, and what sending the whole line of that part costs once; null where nobody has said it. */
 export const price = z.strictObject({
   currency: currencyCode,
   unitMinor: minorUnits,
-  shippingMinor: minorUnits,
+  shippingMinor: maybe(minorUnits),
 })
 
 /** Where a value came from, when it is not the maker's own sheet. */

@@ -16,6 +16,18 @@ test('shipping is paid once a line, whatever the number of pieces', () => {
   expect(bill.shippingMinor).toBe(390)
 })
 
+test('a price without shipping: the piece is counted, shipping is missing of the sum once a line', () => {
+  const price = { currency: 'EUR', unitMinor: 4_200, shippingMinor: null }
+  const memory = changedPart('siltstone-16', { price })
+  const bill = billOf(newDesign('two modules', [memory, memory]))
+  expect(bill.total).toEqual(
+    exactly(8_400, 'money', [{ pieceId: 'memory-1', field: 'price.shippingMinor' }]),
+  )
+  const { id } = newDesign('', [memory]).fitted[0] ?? { id: '' }
+  const owned = notePieces(newDesign('', [memory]), [id], { owned: true })
+  expect(billOf(owned).total).toEqual(exactly(0, 'money'))
+})
+
 test('owned pieces cost nothing, and a line of owned ones ships nothing', () => {
   const bill = billOf(demoDesign('cabin-archive'))
   const drives = bill.lines.find(({ name }) => name === 'Quillon Keep 12')

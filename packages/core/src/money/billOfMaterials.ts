@@ -13,8 +13,8 @@ export interface BillLine {
   partIds: string[]
   owned: number
   /** Null when the part has no price. */
-  price: { currency: string; unitMinor: number; shippingMinor: number } | null
-  /** pieces × unit + shipping; 0 when all are owned. */
+  price: { currency: string; unitMinor: number; shippingMinor: number | null } | null
+  /** pieces × unit + shipping as far as it is known; 0 when all are owned. */
   totalMinor: number
   standing: LineStanding
 }
@@ -63,11 +63,17 @@ export function billOfMaterials(
   }
 }
 
-function lineTotal({ standing, totalMinor, partIds }: BillLine): Amount<'money'> {
-  if (standing === 'counted' || standing === 'owned') return exactly(totalMinor, 'money')
+function lineTotal({ standing, totalMinor, partIds, price }: BillLine): Amount<'money'> {
+  const missingOf = (field: string, ids: readonly string[]): Missing[] =>
+    ids.map((pieceId) => ({ pieceId, field }))
+  if (standing === 'owned') return exactly(totalMinor, 'money')
+  if (standing === 'counted') {
+    // One parcel for the line, so one piece stands for what it lacks.
+    const missing = price?.shippingMinor === null ? partIds.slice(0, 1) : []
+    return exactly(totalMinor, 'money', missingOf('price.shippingMinor', missing))
+  }
   const field = standing === 'no price' ? 'price' : 'price.currency'
-  const missing = partIds.map((pieceId): Missing => ({ pieceId, field }))
-  return exactly(0, 'money', missing)
+  return exactly(0, 'money', missingOf(field, partIds))
 }
 
 function billLine(
@@ -84,7 +90,7 @@ function billLine(
     partIds: toBuy,
     owned,
     price,
-    totalMinor: pieces === 0 || !price ? 0 : pieces * price.unitMinor + price.shippingMinor,
+    totalMinor: pieces === 0 || !price ? 0 : pieces * price.unitMinor + (price.shippingMinor ?? 0),
     standing:
       pieces === 0
         ? 'owned'

@@ -1,7 +1,7 @@
 import type { CataloguePart } from '../catalogue/partKinds'
 
 /**
- * What would so many more pieces of a part cost, with shipping once?
+ * What would so many more pieces of a part cost, with shipping once as far as it is known?
  *
  * @param owned of them that are in the house already
  * @returns minor units; null when its price is not known, or is in another currency
@@ -16,5 +16,5 @@ export function partCost(
   const toBuy = Math.max(0, pieces - owned)
   if (toBuy === 0) return 0
   if (price?.currency !== currency) return null
-  return toBuy * price.unitMinor + price.shippingMinor
+  return toBuy * price.unitMinor + (price.shippingMinor ?? 0)
 }

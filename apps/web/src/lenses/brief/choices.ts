@@ -34,10 +34,14 @@ export const dataUnit: Choice = {
   }),
 }
 
-/** Currencies of most home labs; the document takes any ISO 4217 code. */
+/** Those of most home labs come first. */
+const OFTEN = ['EUR', 'USD', 'GBP', 'CHF', 'SEK', 'PLN', 'CAD', 'AUD', 'JPY']
+const ALL_CURRENCIES = Intl.supportedValuesOf('currency')
+
+/** Every currency of ISO 4217 that the browser knows. */
 export const currency: Choice = {
   label: 'Currency',
-  options: ['EUR', 'USD', 'GBP', 'CHF', 'SEK', 'PLN', 'CAD', 'AUD', 'JPY'].map((code) => ({
+  options: [...OFTEN, ...ALL_CURRENCIES.filter((code) => !OFTEN.includes(code))].map((code) => ({
     value: code,
     text: code,
   })),
