@@ -43,6 +43,7 @@ const WEB = {
   ledger: ['controls', 'store', 'sheet', 'limits'],
   lenses: ['api', 'controls', 'store', 'sheet', 'drawing', 'tray', 'limits', 'workers'],
   buildSheet: ['api', 'controls', 'keys', 'store', 'sheet', 'saving', 'tray', 'ledger', 'lenses'],
+  print: ['controls', 'store', 'sheet', 'drawing', 'ledger', 'buildSheet'],
   parts: ['api', 'controls', 'keys', 'store', 'tray'],
   people: ['api', 'controls', 'store'],
   shelf: ['api', 'controls', 'store', 'drawing', 'saving', 'tray', 'ledger', 'people'],

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises'
 import { bay, expect, figure, openDesign, saved, test } from './support/test'
 
 test('the pile: everything the drives could be, sorted, looked at and applied', async ({
@@ -106,4 +107,42 @@ test('how a pool behaves, and what can be set of it', async ({ house, quietPage:
   await page.getByRole('button', { name: 'How it behaves' }).click()
   const blocks = page.getByRole('row', { name: /^A / })
   await expect(blocks).toContainText('8 KiB padding')
+})
+
+test('the whole design as pages, and its part list as a file', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Cabin archive')
+  await page.getByRole('link', { name: 'print' }).click()
+  await expect(page.getByRole('heading', { name: 'Cabin archive' })).toBeVisible()
+  for (const section of [
+    'Figures',
+    'Drawing',
+    'Limits',
+    'Findings',
+    'Part list',
+    'Drives',
+    'Cables',
+  ]) {
+    await expect(page.getByRole('region', { name: section, exact: true })).toBeVisible()
+  }
+  await expect(page.getByRole('region', { name: 'Figures' })).toContainText('69.7 TiB')
+  await expect(page.getByRole('region', { name: 'Drives' }).getByRole('row')).toHaveCount(13)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ])
+  expect(download.suggestedFilename()).toBe('Cabin archive parts.csv')
+  const csv = await readFile((await download.path()) ?? '', 'utf8')
+  expect(csv.split('\r\n')[0]).toBe(
+    'Part,To buy,Owned already,Price each,Shipping of the line,Total,Currency',
+  )
+  expect(csv).toContain('Quillon Keep 12,6,6,229.00,4.90,1378.90,EUR')
+  // Saved as PDF by the browser it has a few pages, and nothing of the screen's tools.
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('button', { name: 'Print, or save as PDF' })).toBeHidden()
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1')
+  expect(pdf.match(/\/Type\s*\/Page\b/g)?.length).toBeGreaterThan(1)
+  expect(pdf.match(/\/Type\s*\/Page\b/g)?.length).toBeLessThan(8)
 })

@@ -210,6 +210,25 @@ test('an earlier revision can be reopened', async ({ house, quietPage: page }) =
   await expect(saved(page)).toContainText('revision 3')
 })
 
+test('what was done is told by its revision, and can be undone after the design was left', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await expect(saved(page)).toContainText('revision 2')
+  await page.getByRole('link', { name: 'Shelf', exact: true }).click()
+  await page.getByRole('link', { name: 'Warm-room shelf', exact: true }).click()
+  await expect(bay(page, 1)).toHaveAccessibleName(/empty/)
+  await page.getByRole('button', { name: 'revisions' }).click()
+  await expect(page.getByRole('dialog')).toContainText('remove Marrowby Hush 8')
+  await page.getByRole('button', { name: 'Close' }).click()
+  await page.getByRole('button', { name: 'undo' }).click()
+  await expect(bay(page, 1)).toHaveAccessibleName(/8 TB/)
+  await expect(saved(page)).toContainText('revision 3')
+})
+
 test('a revision has a name of its own, and the ledger counts from any of them', async ({
   house,
   quietPage: page,

@@ -43,6 +43,26 @@ describe('saving', () => {
     expect(first).toMatchObject({ revision: 1, document: { name: 'Test' } })
   })
 
+  test('a revision says what was done in it, and a save need not', async () => {
+    const { id, document } = await create()
+    const said = {
+      basedOnRevision: 1,
+      document: renameDesign(document, 'One'),
+      what: 'rename the design',
+    }
+    await api().put(`/api/designs/${id}`).send(said).expect(200)
+    await save(id, 2, renameDesign(document, 'Two')).expect(200)
+    const { body: revisions } = await api().get(`/api/designs/${id}/revisions`).expect(200)
+    expect(revisions).toMatchObject([{ what: null }, { what: 'rename the design' }, { what: null }])
+    const long = {
+      basedOnRevision: 3,
+      document: renameDesign(document, 'Three'),
+      what: 'x'.repeat(301),
+    }
+    const { body } = await api().put(`/api/designs/${id}`).send(long).expect(400)
+    expect(JSON.stringify(body)).toContain('what must be at most 300 characters long.')
+  })
+
   test('a save that came too late is told, with both sides, and both are kept', async () => {
     const { id, document } = await create()
     await save(id, 1, renameDesign(document, 'Theirs')).expect(200)

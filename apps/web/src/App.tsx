@@ -10,6 +10,7 @@ import { Door } from './people/Door'
 import { FollowLink } from './people/FollowLink'
 import { PartsScreen } from './parts/PartsScreen'
 import { BuildSheet } from './buildSheet/BuildSheet'
+import { PrintScreen } from './print/PrintScreen'
 import { Shelf } from './shelf/Shelf'
 import type { Store } from './store/store'
 import { theme } from './theme/theme'
@@ -21,6 +22,7 @@ const router = createBrowserRouter([
   { path: '/parts', element: <PartsScreen /> },
   { path: '/parts/:slug', element: <PartsScreen /> },
   { path: '/designs/:designId', element: <Navigate to="drives" replace /> },
+  { path: '/designs/:designId/print', element: <PrintScreen /> },
   { path: '/designs/:designId/:lensId', element: <BuildSheet /> },
   {
     path: '*',

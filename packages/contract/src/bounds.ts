@@ -10,6 +10,9 @@ export const ENTRIES_PER_PAGE = 100
  */
 export const MOST_UNANSWERED = 1_000
 
+/** Length of what was done in a revision. */
+export const LONGEST_WHAT = 300
+
 /** Designs of one page of the shelf. */
 export const DESIGNS_PER_PAGE = 50
 

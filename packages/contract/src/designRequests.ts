@@ -5,12 +5,14 @@ import {
   IsInt,
   IsObject,
   IsOptional,
+  IsString,
   IsUUID,
   Max,
+  MaxLength,
   Min,
 } from 'class-validator'
 
-import { MOST_UNANSWERED } from './bounds'
+import { LONGEST_WHAT, MOST_UNANSWERED } from './bounds'
 
 /** Asks for a new design on the shelf. */
 export class CreateDesign {
@@ -41,4 +43,10 @@ export class SaveDesign {
   @ArrayMaxSize(MOST_UNANSWERED, { message: `unanswered must be at most ${MOST_UNANSWERED}.` })
   @IsUUID(undefined, { each: true, message: 'unanswered must be UUIDs.' })
   unanswered?: string[]
+
+  /** What was done since that revision, in the words of the edits; for whoever looks for a revision. */
+  @IsOptional()
+  @IsString({ message: 'what must be a text.' })
+  @MaxLength(LONGEST_WHAT, { message: `what must be at most ${LONGEST_WHAT} characters long.` })
+  what?: string
 }

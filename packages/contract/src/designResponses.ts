@@ -60,6 +60,8 @@ export interface RevisionSummary {
   name: string
   /** The name that somebody gave the revision; one with a name is never thinned. */
   label: string | null
+  /** What was done in it, in the words of the edits; null where nobody has said it. */
+  what: string | null
 }
 
 /** A version that came too late for a revision, kept beside them. */

@@ -21,6 +21,7 @@ export {
   standingOf,
 } from './limits/limits'
 export { choiceText } from './stillToChoose/choiceText'
+export { stillToChoose } from './stillToChoose/stillToChoose'
 export type { Amount, Missing } from './units/amount'
 export {
   type BayPlan,

@@ -12,6 +12,7 @@ import { SaveIds1796000000000 } from './migrations/1796000000000-SaveIds'
 import { DesignSummaries1797000000000 } from './migrations/1797000000000-DesignSummaries'
 import { WaysBack1798000000000 } from './migrations/1798000000000-WaysBack'
 import { People1799000000000 } from './migrations/1799000000000-People'
+import { RevisionWords1800000000000 } from './migrations/1800000000000-RevisionWords'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -43,6 +44,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       DesignSummaries1797000000000,
       WaysBack1798000000000,
       People1799000000000,
+      RevisionWords1800000000000,
     ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,

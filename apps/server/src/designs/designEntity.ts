@@ -54,6 +54,10 @@ export class DesignRevisionEntity {
   @Column({ type: 'uuid', nullable: true })
   saveId!: string | null
 
+  /** What was done in it, in the words of the edits. */
+  @Column({ type: 'varchar', length: 300, nullable: true })
+  what!: string | null
+
   /** The name that somebody gave it; one with a name is never thinned. */
   @Column({ type: 'varchar', length: 120, nullable: true })
   label!: string | null

@@ -67,7 +67,7 @@ export class DesignStore {
   async save(
     id: string,
     document: Design,
-    { basedOnRevision, saveId, unanswered = [] }: SaveAttempt,
+    { basedOnRevision, saveId, what, unanswered = [] }: SaveAttempt,
   ): Promise<StoredDesign> {
     const outcome = await this.#saving(document, async (manager, summary) => {
       const design = await lockDesign(manager, id)
@@ -80,7 +80,10 @@ export class DesignStore {
         design.revision === basedOnRevision ||
         (await areAllOwn(manager, design, basedOnRevision, unanswered))
       ) {
-        return this.#addRevision(manager, id, design.revision + 1, document, summary, { saveId })
+        return this.#addRevision(manager, id, design.revision + 1, document, summary, {
+          saveId,
+          what,
+        })
       }
       const aside = await keepAside(manager, id, basedOnRevision, document)
       return { stored: readStored(newest), yours: document, setAsideId: aside.id }
@@ -138,10 +141,20 @@ export class DesignStore {
     revision: number,
     document: Design,
     summary: DesignSummary | null,
-    { saveId = null }: { saveId?: string | null | undefined } = {},
+    {
+      saveId = null,
+      what = null,
+    }: { saveId?: string | null | undefined; what?: string | null | undefined } = {},
   ): Promise<StoredDesign> {
     const row = await manager.save(
-      manager.create(DesignRevisionEntity, { designId, revision, document, saveId, label: null }),
+      manager.create(DesignRevisionEntity, {
+        designId,
+        revision,
+        document,
+        saveId,
+        what: what?.trim() ? what.trim() : null,
+        label: null,
+      }),
     )
     await manager.update(DesignEntity, { id: designId }, { revision })
     await this.summaries.write(manager, row, summary)

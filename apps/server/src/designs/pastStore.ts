@@ -43,6 +43,7 @@ export class PastStore {
       .select('revision.revision', 'revision')
       .addSelect('revision.savedAt', 'savedAt')
       .addSelect('revision.label', 'label')
+      .addSelect('revision.what', 'what')
       .addSelect(`revision.document ->> 'name'`, 'name')
       .where('revision.designId = :id', { id })
       .andWhere('revision.revision < :before', { before })

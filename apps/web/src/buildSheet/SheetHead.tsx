@@ -62,6 +62,9 @@ export function SheetHead() {
         >
           revisions
         </button>
+        <Link to="../print" relative="path" className="plain-button">
+          print
+        </Link>
         <ThemeButton />
         <KeysDialog />
       </div>

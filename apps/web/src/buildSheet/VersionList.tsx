@@ -11,6 +11,8 @@ interface Version {
   name: string
   /** The name that somebody gave it. */
   label?: string | null
+  /** What was done in it. */
+  what?: string | null
   /** Whether it is what is worked on now. */
   isPresent?: boolean
 }
@@ -29,7 +31,7 @@ interface VersionListProps {
 export function VersionList({ versions, action, onChoose, onCompare, onName }: VersionListProps) {
   return (
     <ul style={{ listStyle: 'none', padding: 0 }}>
-      {versions.map(({ key, mark, savedAt, name, label = null, isPresent }) => (
+      {versions.map(({ key, mark, savedAt, name, label = null, what = null, isPresent }) => (
         <li
           key={key}
           style={{ display: 'flex', flexWrap: 'wrap', gap: 12, alignItems: 'baseline' }}
@@ -38,7 +40,9 @@ export function VersionList({ versions, action, onChoose, onCompare, onName }: V
             {mark}
           </span>
           <span className="soft">{timeFormat.format(new Date(savedAt))}</span>
-          <span style={{ overflowWrap: 'anywhere', minWidth: 0 }}>{name}</span>
+          <span style={{ overflowWrap: 'anywhere', minWidth: 0, flex: '1 1 220px' }}>
+            {what ?? name}
+          </span>
           {onName && (
             <VersionName
               mark={mark}

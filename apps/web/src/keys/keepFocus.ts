@@ -41,7 +41,8 @@ export function keepFocus(page: Document): () => void {
     const next = nextPlace(last)
     last = null
     // An offer that has the keyboard shows what it would do, which nobody asked for who points and clicks.
-    if (byKey || !next?.matches('[data-offer]')) next?.focus()
+    if (byKey || !next?.matches('[data-offer]'))
+      next?.focus({ preventScroll: next.matches('main') })
   }
 
   const observer = new MutationObserver(onChange)

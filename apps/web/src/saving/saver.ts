@@ -1,5 +1,6 @@
-import { MOST_UNANSWERED } from '@flint/contract'
-import type { Design } from '@flint/core/editing'
+import { LONGEST_WHAT, MOST_UNANSWERED } from '@flint/contract'
+import { cutText } from '@flint/core/drawing'
+import { type Design, stepsSince } from '@flint/core/editing'
 import { api } from '../api/api'
 import { problemOf } from '../api/problemOf'
 import {
@@ -23,6 +24,8 @@ const SIGNED_OUT = 401
 interface Job {
   document: Design
   baseRevision: number
+  /** What was done since then. */
+  what: string
   /** Saves that were sent and not answered: the server may have them. */
   unanswered: string[]
   /** The id of this very state, once it was sent: sent again it is the same save. */
@@ -81,11 +84,12 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
     const unanswered = isSameBase ? (before?.unanswered ?? open.unanswered) : []
     void keep(designId, { document: design, baseRevision, unanswered })
     if (save.kind === 'conflict') return
-    jobs.set(designId, { document: design, baseRevision, unanswered })
+    const what = cutText(stepsSince(history, baseDocument), LONGEST_WHAT)
+    jobs.set(designId, { document: design, baseRevision, what, unanswered })
     schedule(pauses.beforeSavingMs)
   }
 
-  async function keep(designId: string, copy: Job): Promise<void> {
+  async function keep(designId: string, copy: Omit<Job, 'what'>): Promise<void> {
     const isKept = await copies.keep(designId, copy)
     store.dispatch(copyKept({ designId, design: copy.document, isKept }))
   }
@@ -114,6 +118,7 @@ export function startSaver(store: Store, copies: KeptCopies, pauses = PAUSES): (
           basedOnRevision: baseRevision,
           document: design,
           saveId,
+          what: job.what,
           unanswered: unanswered.slice(-MOST_UNANSWERED),
         },
         // Tracked, every answer would stay in memory as long as the page is open.

@@ -4,17 +4,17 @@ import { format } from '../controls/locale'
 import { isTyping } from '../keys/isTyping'
 import { isSilenced } from '../keys/letterKeys'
 import { useAppSelector } from '../store/hooks'
-import { selectEvaluation } from './selectors'
+import { selectStillToChoose } from './selectors'
 import { useCloseFitting } from './useCloseFitting'
 import { useGoToChoice } from './useGoToChoice'
 import styles from './stillToChoose.module.css'
 
 /** What is to be chosen next, above whatever the tray offers; nothing once all is there. */
 export function NextChoice() {
-  const { stillToChoose } = useAppSelector(selectEvaluation)
-  const [next] = stillToChoose
+  const open = useAppSelector(selectStillToChoose)
+  const [next] = open
   if (!next) return null
-  return <Next key={`${next.choice} ${next.which ?? ''}`} next={next} left={stillToChoose.length} />
+  return <Next key={`${next.choice} ${next.which ?? ''}`} next={next} left={open.length} />
 }
 
 function Next({ next, left }: { next: OpenChoice; left: number }) {

@@ -18,6 +18,7 @@ import {
   resolveMachine,
   sharedParts,
   spreadDrives,
+  stillToChoose,
   wordsFor,
 } from '@flint/core/figures'
 import { createSelector } from '@reduxjs/toolkit'
@@ -68,6 +69,16 @@ export const selectMachine: (state: RootState) => Machine = machineSelector(sele
 
 /** What sits in each bay and socket, and what lies outside. */
 export const selectBayPlan = createSelector(selectMachine, selectDesign, bayPlan)
+
+/**
+ * What is still to be chosen of the present document. It needs no figures, so whoever goes from choice to choice never
+ * waits for them.
+ */
+export const selectStillToChoose = createSelector(
+  selectMachine,
+  selectDesign,
+  (machine, { pools }) => stillToChoose({ machine, pools }),
+)
 
 /** The newest figures that are there, of the present document or of one shortly before; null before the first. */
 export const selectEvaluated = (state: RootState): Evaluated | null => state.evaluated.present

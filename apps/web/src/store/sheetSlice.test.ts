@@ -2,6 +2,7 @@ import { newDesign, renameDesign } from '@flint/core/editing'
 import {
   baysSelected,
   checkpointSet,
+  closed,
   drivesPulled,
   drivesPutBack,
   edited,
@@ -81,7 +82,7 @@ test('what is chosen and pointed at is kept as it is', () => {
 test('without an open design nothing happens', () => {
   const closed = reducer(undefined, { type: 'nothing' })
   for (const action of [rename, undone(), redone(), checkpointSet(), baysSelected(['bay-1'])]) {
-    expect(reducer(closed, action)).toEqual({ open: null })
+    expect(reducer(closed, action)).toEqual({ open: null, left: [] })
   }
 })
 
@@ -93,4 +94,24 @@ test('drives are pulled in thought: again puts them back, and nothing is to be s
   expect(pulled(drivesPulled(['a']), drivesPulled([]))).toEqual(['a'])
   expect(pulled(drivesPulled(['a', 'b']), drivesPutBack())).toEqual([])
   expect(after(drivesPulled(['a']))).toMatchObject({ save: { kind: 'saved' }, baseRevision: 4 })
+})
+
+describe('a design that was left and is opened again', () => {
+  const openAgain = (document: typeof design, ...before: Action[]) =>
+    [...before, closed(), opened({ stored: { ...stored, document }, kept: null })].reduce(
+      reducer,
+      reducer(undefined, opened({ stored, kept: null })),
+    ).open
+
+  test('what was done can still be undone, also when it comes as another copy', () => {
+    const again = openAgain(JSON.parse(JSON.stringify(renamed)) as typeof design, rename)
+    expect(again?.history.past.map(({ label }) => label)).toEqual(['rename'])
+    expect(again?.save.kind).toBe('saved')
+    expect(again?.baseDocument).toBe(again?.history.present)
+    expect(again?.checkpoint).toBe(again?.history.present)
+  })
+
+  test('unless something else has been saved meanwhile', () => {
+    expect(openAgain(renameDesign(design, 'By another'), rename)?.history.past).toEqual([])
+  })
 })

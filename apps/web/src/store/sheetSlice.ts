@@ -1,5 +1,13 @@
 import type { DesignConflict, DesignRight, StoredDesign } from '@flint/contract'
-import { type Design, type History, record, redo, startHistory, undo } from '@flint/core/editing'
+import {
+  type Design,
+  type History,
+  record,
+  redo,
+  sameValue,
+  startHistory,
+  undo,
+} from '@flint/core/editing'
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit'
 
 /** Work that the server does not have yet, kept in this browser. */
@@ -49,9 +57,14 @@ export interface OpenSheet {
 
 interface SheetState {
   open: OpenSheet | null
+  /** The way that designs came which were left, the last one last, so that what was done can still be undone. */
+  left: { designId: string; history: History }[]
 }
 
-const initialState: SheetState = { open: null }
+/** Designs whose way is kept in mind. */
+const MOST_LEFT = 8
+
+const initialState: SheetState = { open: null, left: [] }
 
 export const sheetSlice = createSlice({
   name: 'sheet',
@@ -69,7 +82,10 @@ export const sheetSlice = createSlice({
       }>,
     ) {
       const { stored, kept, unreadCopies = [], right = 'own' } = payload
-      const history = startHistory(stored.document)
+      const before = original(state)?.left.find(({ designId }) => designId === stored.id)?.history
+      // Whatever came from elsewhere meanwhile is another way, on which nothing of this one can be undone.
+      const isSame = before !== undefined && sameValue(before.present, stored.document)
+      const history = isSame ? before : startHistory(stored.document)
       const saved: SaveState = right === 'look' ? { kind: 'looking' } : { kind: 'saved' }
       const save: SaveState = kept
         ? { kind: 'unsaved', reason: 'Work kept in this browser is being saved.', here: 'kept' }
@@ -78,8 +94,8 @@ export const sheetSlice = createSlice({
         designId: stored.id,
         history: kept ? record(history, 'take up the work kept here', kept.document) : history,
         baseRevision: kept?.baseRevision ?? stored.revision,
-        baseDocument: stored.document,
-        checkpoint: stored.document,
+        baseDocument: history.present,
+        checkpoint: history.present,
         save,
         selectedBays: [],
         pulledDrives: [],
@@ -90,6 +106,12 @@ export const sheetSlice = createSlice({
       }
     },
     closed(state) {
+      const open = state.open && original(state.open)
+      if (open && open.save.kind !== 'looking' && open.save.kind !== 'conflict') {
+        const { designId, history } = open
+        const others = (original(state)?.left ?? []).filter((one) => one.designId !== designId)
+        state.left = [...others, { designId, history }].slice(-MOST_LEFT)
+      }
       state.open = null
     },
     edited(

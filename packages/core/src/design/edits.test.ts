@@ -16,7 +16,7 @@ import { layoutFamilies } from '../pool/families'
 import { driveBytes } from '../design/driveBytes'
 import { fittedOfKind, fittedOne } from './fittedParts'
 import { letteredGroups } from './groupLetters'
-import { record, redo, startHistory, undo } from './history'
+import { record, redo, startHistory, stepsSince, undo } from './history'
 import { newDesign } from './newDesign'
 
 const shelf = demoDesign('warm-room-shelf')
@@ -159,6 +159,25 @@ describe('other parts and fields', () => {
   test('the next id is after the highest one', () => {
     expect(nextId('drive', ['drive-1', 'drive-7', 'drive-x', 'group-9'])).toBe('drive-8')
   })
+})
+
+test('what was done since a document is told in the words of the steps', () => {
+  const [one, two, three] = ['One', 'Two', 'Three'].map((name) => renameDesign(shelf, name))
+  if (!one || !two || !three) throw new Error('no designs')
+  const way = [
+    ['name it', one],
+    ['change the watt limit', two],
+    ['name it', three],
+  ] as const
+  const history = way.reduce(
+    (before, [label, after]) => record(before, label, after),
+    startHistory(shelf),
+  )
+  expect(stepsSince(history, shelf)).toBe('name it; change the watt limit')
+  expect(stepsSince(history, two)).toBe('name it')
+  expect(stepsSince(history, three)).toBe('')
+  expect(stepsSince(undo(undo(history)), three)).toBe('take back: change the watt limit; name it')
+  expect(stepsSince(history, renameDesign(shelf, 'Elsewhere'))).toBe('')
 })
 
 describe('history', () => {

@@ -58,3 +58,18 @@ export function redo(history: History): History {
     future: rest,
   }
 }
+
+/**
+ * What was done since a document, in the words of its steps, each once: "choose Wickmere Ten; change the watt limit".
+ * What was taken back is said to be.
+ *
+ * @returns empty for a document that is not on the way
+ */
+export function stepsSince({ past, future, present }: History, document: Design): string {
+  if (document === present) return ''
+  const from = past.findLastIndex(({ before }) => before === document)
+  if (from !== -1) return [...new Set(past.slice(from).map(({ label }) => label))].join('; ')
+  const until = future.findIndex(({ after }) => after === document)
+  const undone = future.slice(0, until + 1).map(({ label }) => label)
+  return undone.length === 0 ? '' : `take back: ${[...new Set(undone)].join('; ')}`
+}

@@ -16,13 +16,13 @@ test('a row for each cable, read back by a package', () => {
   const rows = rowsOf(demoDesign('cabin-archive'))
   expect(rows).toHaveLength(3)
   expect(rows[0]).toMatchObject({
-    number: '1',
-    host: 'Sixteen',
-    ports: '1',
-    nearPlug: 'SFF-8643',
-    farPlug: 'SFF-8643',
-    to: 'backplane plug 1, bays 1 to 4',
-    comesFrom: 'Straight 43',
+    'No.': '1',
+    From: 'Sixteen',
+    Ports: '1',
+    'Plug at the port': 'SFF-8643',
+    'Plug at the drives': 'SFF-8643',
+    To: 'backplane plug 1, bays 1 to 4',
+    'Comes from': 'Straight 43',
   })
 })
 
@@ -30,7 +30,7 @@ test('fan-outs with all their ends, and what a sheet would take for a formula', 
   const drawer = demoDesign('drawer-of-drives')
   const named = withPart(without(drawer, 'controller'), 'lockrow-kept-8', { model: '=Kept' })
   const [row] = rowsOf(named)
-  expect(row?.to?.split('; ')).toHaveLength(4)
-  expect(row?.farEnds).toBe('4')
-  expect(row?.host).toBe("'=Kept")
+  expect(row?.To?.split('; ')).toHaveLength(4)
+  expect(row?.['Plugs at the drives']).toBe('4')
+  expect(row?.From).toBe("'=Kept")
 })

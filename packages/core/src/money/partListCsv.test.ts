@@ -1,0 +1,42 @@
+import Papa from 'papaparse'
+import { changedPart, demoDesign } from '../../fixtures/demo'
+import { newDesign } from '../design/newDesign'
+import { billOfMaterials } from './billOfMaterials'
+import { partListToCsv } from './partListCsv'
+
+const read = (csv: string) =>
+  Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true })
+
+test('a row for each part, whose totals add up to the bill', () => {
+  const design = demoDesign('warm-room-shelf')
+  const bill = billOfMaterials('EUR', design)
+  const { data, errors } = read(partListToCsv(bill))
+  expect(errors).toEqual([])
+  expect(data).toHaveLength(bill.lines.length)
+  expect(data.map((row) => row.Part)).toContain('Marrowby Hush 8')
+  const cents = data.reduce((sum, { Total = '' }) => sum + Math.round(Number(Total) * 100), 0)
+  expect(cents).toBe(bill.total.likely)
+})
+
+test('yen have no cents, what is not known is empty, and no cell begins a formula', () => {
+  const yen = changedPart('siltstone-16', {
+    maker: '=HYPERLINK("x")',
+    price: { currency: 'JPY', unitMinor: 4_200, shippingMinor: null },
+  })
+  const free = changedPart('hollin-flat-47', { price: null })
+  const { data } = read(partListToCsv(billOfMaterials('JPY', newDesign('x', [yen, free]))))
+  const memory = data.find(({ Part = '' }) => Part.includes('HYPERLINK'))
+  expect(memory).toMatchObject({
+    'Price each': '4200',
+    'Shipping of the line': '',
+    Total: '4200',
+    Currency: 'JPY',
+  })
+  expect(memory?.Part).toMatch(/^'=/)
+  expect(data.find(({ Part = '' }) => Part.startsWith('Hollin'))).toMatchObject({
+    'To buy': '1',
+    'Price each': '',
+    Total: '',
+    Currency: '',
+  })
+})
