@@ -1,5 +1,7 @@
+import type { ServerResponse } from 'node:http'
 import { join } from 'node:path'
 import compression from 'compression'
+import expressStaticGzip from 'express-static-gzip'
 import express, { type Express } from 'express'
 import helmet from 'helmet'
 import type { Pool } from 'pg'
@@ -144,7 +146,14 @@ export function makeApp(
   })
   app.use('/api', api)
 
-  app.use(express.static(settings.webFolder, { index: false, setHeaders: cacheHeaders }))
+  app.use(
+    expressStaticGzip(settings.webFolder, {
+      index: false,
+      enableBrotli: true,
+      orderPreference: ['br'],
+      serveStatic: { setHeaders: cacheHeaders },
+    }),
+  )
   app.get('/{*path}', (request, response) => {
     if (request.path.startsWith('/assets/')) throw notFound('There is nothing at this address.')
     response.set('Cache-Control', 'no-cache').sendFile(join(settings.webFolder, 'index.html'))
@@ -180,9 +189,12 @@ function requestLog(logger: Logger): express.RequestHandler {
 }
 
 /** Built files carry a hash in their names, so they can be kept for good; the rest is asked for anew. */
-function cacheHeaders(response: express.Response, path: string): void {
+function cacheHeaders(response: ServerResponse, path: string): void {
   const immutable = path.includes(join('dist', 'web', 'assets'))
-  response.set('Cache-Control', immutable ? 'public, max-age=31536000, immutable' : 'no-cache')
+  response.setHeader(
+    'Cache-Control',
+    immutable ? 'public, max-age=31536000, immutable' : 'no-cache',
+  )
 }
 
 function securityHeaders(isSecure: boolean): express.RequestHandler {

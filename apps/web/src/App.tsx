@@ -5,25 +5,38 @@ import { HatchDefinitions } from './drawing/hatches'
 import { KeptCopiesContext } from './saving/keptCopiesContext'
 import type { KeptCopies } from './saving/keptCopies'
 import { LINK_PATH } from './api/linkKey'
-import { AccountScreen } from './people/AccountScreen'
 import { Door } from './people/Door'
 import { FollowLink } from './people/FollowLink'
-import { PartsScreen } from './parts/PartsScreen'
-import { BuildSheet } from './buildSheet/BuildSheet'
-import { PrintScreen } from './print/PrintScreen'
 import { Shelf } from './shelf/Shelf'
 import type { Store } from './store/store'
 import { theme } from './theme/theme'
 
+/** Each is fetched when it is gone to, or before, when the page has nothing else to do. */
+const screens = {
+  sheet: async () => ({ Component: (await import('./buildSheet/BuildSheet')).BuildSheet }),
+  parts: async () => ({ Component: (await import('./parts/PartsScreen')).PartsScreen }),
+  print: async () => ({ Component: (await import('./print/PrintScreen')).PrintScreen }),
+  account: async () => ({ Component: (await import('./people/AccountScreen')).AccountScreen }),
+}
+
+/** Fetches the screens that are likely to be gone to next, so that none is waited for. */
+export async function fetchScreens(): Promise<void> {
+  await screens.sheet()
+  await screens.parts()
+  await screens.print()
+}
+
+const opening = <p className="soft">Opening …</p>
+
 const router = createBrowserRouter([
   { path: '/', element: <Shelf /> },
-  { path: '/account', element: <AccountScreen /> },
+  { path: '/account', lazy: screens.account, hydrateFallbackElement: opening },
   { path: LINK_PATH, element: <FollowLink /> },
-  { path: '/parts', element: <PartsScreen /> },
-  { path: '/parts/:slug', element: <PartsScreen /> },
+  { path: '/parts', lazy: screens.parts, hydrateFallbackElement: opening },
+  { path: '/parts/:slug', lazy: screens.parts, hydrateFallbackElement: opening },
   { path: '/designs/:designId', element: <Navigate to="drives" replace /> },
-  { path: '/designs/:designId/print', element: <PrintScreen /> },
-  { path: '/designs/:designId/:lensId', element: <BuildSheet /> },
+  { path: '/designs/:designId/print', lazy: screens.print, hydrateFallbackElement: opening },
+  { path: '/designs/:designId/:lensId', lazy: screens.sheet, hydrateFallbackElement: opening },
   {
     path: '*',
     element: (

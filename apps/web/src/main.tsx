@@ -3,7 +3,7 @@ import './theme/sheet.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { takeLinkKey } from './api/linkKey'
-import { App } from './App'
+import { App, fetchScreens } from './App'
 import { startEvaluating } from './evaluating/startEvaluating'
 import { keepFocus } from './keys/keepFocus'
 import { openKeptCopies } from './saving/keptCopies'
@@ -25,9 +25,16 @@ const copies = await openKeptCopies(
 )
 startSaver(store, copies)
 keepFocus(document)
+whenIdle(() => void fetchScreens())
 
 createRoot(root).render(
   <StrictMode>
     <App store={store} copies={copies} />
   </StrictMode>,
 )
+
+/** Once the page has nothing to do; some browsers do not tell. */
+function whenIdle(work: () => void): void {
+  if ('requestIdleCallback' in window) requestIdleCallback(work, { timeout: 4_000 })
+  else setTimeout(work, 1_500)
+}
