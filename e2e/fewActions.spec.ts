@@ -19,7 +19,8 @@ test('a first design, from the brief to done, in under 25 actions', async ({
   await page.goto(house.url)
   const user = new Actions(page)
   const next = page.getByRole('region', { name: 'Next to choose' })
-  await user.click(page.getByRole('button', { name: 'New design' }))
+  const hello = page.getByRole('region', { name: 'The first time here' })
+  await user.click(hello.getByRole('button', { name: 'Start a design' }))
   await user.click(page.locator('[data-household="living-room"]'))
   await user.fill(page.getByLabel('Where is it?'), 'The old box at my sister’s')
   await user.fill(page.getByLabel('Made every'), '24')
@@ -35,6 +36,10 @@ test('a first design, from the brief to done, in under 25 actions', async ({
   await expect(next).toHaveCount(0)
   expect(user.count).toBeLessThan(25)
   await expect(saved(page)).toBeVisible()
+  // Who has been here is not told again.
+  await page.goto(house.url)
+  await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible()
+  await expect(hello).toHaveCount(0)
 })
 
 test('the same by keyboard alone', async ({ house, quietPage: page }) => {

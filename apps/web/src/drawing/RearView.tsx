@@ -17,6 +17,10 @@ export interface RearLink {
   words: string
 }
 
+/** A line of words, and one below a row of sockets. */
+const LINE_PX = 20
+const HIGH_ENOUGH_PX = 30
+
 /** How far links are drawn beyond the case. */
 const LINK_PX = 16
 
@@ -136,7 +140,7 @@ function RearPart({
           <title>{socket.words}</title>
         </rect>
       ))}
-      {wordsPx > 44 && height * pxPerMm > 20 && (
+      {wordsPx > 44 && height * pxPerMm > (sockets.length > 0 ? HIGH_ENOUGH_PX : LINE_PX) && (
         <text x="4" y={height * pxPerMm - 4} className={styles.words}>
           {cutText(words, Math.floor(wordsPx / LETTER_PX))}
         </text>

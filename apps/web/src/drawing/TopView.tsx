@@ -15,7 +15,7 @@ import { PlanLabels } from './PlanLabels'
 import type { Label } from './placeLabels'
 import styles from './plan.module.css'
 
-const LARGEST_PX_PER_MM = 0.92
+const LARGEST_PX_PER_MM = 1.4
 /** Drawn larger than it is, so that it can be seen. */
 const HOLE_RADIUS_MM = 3
 const ROOM_FOR_WORDS_PX = 90

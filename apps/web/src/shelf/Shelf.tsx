@@ -12,6 +12,7 @@ import { format } from '../controls/locale'
 import { useAfterPause } from '../controls/useAfterPause'
 import { useKeptWork } from '../saving/useKeptWork'
 import { DesignRow } from './DesignRow'
+import { FirstVisit } from './FirstVisit'
 import { ImportButton } from './ImportButton'
 import { KeptElsewhere } from './KeptElsewhere'
 import { NewDesignDialog } from './NewDesignDialog'
@@ -96,6 +97,11 @@ export function Shelf() {
         </div>
       </header>
       <main className={styles.main}>
+        <FirstVisit
+          onStart={() => {
+            setMakesNew(true)
+          }}
+        />
         <div className={styles.heading}>
           <h2>On the shelf</h2>
           {first && <span className="soft">{format.counted(first.total, 'design')}</span>}
