@@ -262,3 +262,31 @@ test('a drive is carried by a finger that rests on it, and one that moves at onc
   await touch('touchEnd')
   await expect(bay(page, 2)).toHaveAccessibleName(/20 TB drive/)
 })
+
+test('where the system chooses the colours, what is chosen is outlined', async ({
+  house,
+  page,
+}) => {
+  await page.emulateMedia({ forcedColors: 'active' })
+  await openDesign(page, house, 'Cabin archive')
+  await bay(page, 1).click()
+  const outlineOf = (selector: string) =>
+    page
+      .locator(selector)
+      .first()
+      .evaluate((element) => getComputedStyle(element).outlineStyle)
+  expect(await outlineOf('[data-bay][aria-selected="true"]')).toBe('solid')
+  expect(await outlineOf('[aria-current="page"]')).toBe('solid')
+  expect(await outlineOf('[data-bay][aria-selected="false"]')).toBe('none')
+})
+
+test('in the tray of Drives, what can be put in stands before what was found', async ({
+  house,
+  page,
+}) => {
+  await openDesign(page, house, 'Cabin archive')
+  const first = await page.locator('[data-model]').first().boundingBox()
+  const findings = await page.locator('[data-finding]').first().boundingBox()
+  expect(first?.y).toBeLessThan(400)
+  expect(findings?.y).toBeGreaterThan(first?.y ?? Infinity)
+})

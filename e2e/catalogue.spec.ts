@@ -1,6 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { expect, figure, openDesign, test } from './support/test'
+import { choose, expect, figure, openDesign, test } from './support/test'
 
 const found = (page: Page) => page.getByRole('region', { name: 'Find parts' }).getByRole('status')
 const row = (page: Page, slug: string) => page.locator(`[data-row="${slug}"]`)
@@ -101,7 +101,7 @@ test('a kind saved as a file and taken in again is the same', async ({
   quietPage: page,
 }, testInfo) => {
   await page.goto(`${house.url}/parts`)
-  await page.getByLabel('Kind of part').selectOption('board')
+  await choose(page, 'Kind of part', 'boards')
   await expect(found(page)).toHaveText('10 parts')
   const save = async (name: string): Promise<string> => {
     const download = page.waitForEvent('download')

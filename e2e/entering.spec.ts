@@ -1,4 +1,4 @@
-import { expect, openDesign, test } from './support/test'
+import { choose, expect, openDesign, test } from './support/test'
 
 test('sizes are taken with their unit, what was understood is said, and what is wrong stays until it is corrected', async ({
   house,
@@ -39,7 +39,7 @@ test('a part of one’s own takes measures as they are written on a data sheet',
 }) => {
   await page.goto(`${house.url}/parts`)
   await expect(page).toHaveTitle('Parts · Flint Shelf')
-  await page.getByLabel('Add a part of your own').selectOption('fan')
+  await choose(page, 'Add a part of your own', 'fan')
   const form = page.getByRole('form')
   await form.getByLabel('maker').fill('Homemade')
   await form.getByLabel('model').fill('Breeze')
@@ -112,7 +112,7 @@ test('a data sheet is pasted, the bays are drawn while they are typed, and what 
   quietPage: page,
 }) => {
   await page.goto(`${house.url}/parts`)
-  await page.getByLabel('Add a part of your own').selectOption('chassis')
+  await choose(page, 'Add a part of your own', 'chassis')
   await page.getByRole('button', { name: 'Paste a data sheet' }).click()
   await page
     .getByLabel('A data sheet')

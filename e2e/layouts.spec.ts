@@ -134,7 +134,7 @@ test('the whole design as pages, and its part list as a file', async ({
     page.getByRole('button', { name: 'Save as CSV' }).click(),
   ])
   expect(download.suggestedFilename()).toBe('Cabin archive parts.csv')
-  const csv = await readFile((await download.path()) ?? '', 'utf8')
+  const csv = await readFile(await download.path(), 'utf8')
   expect(csv.split('\r\n')[0]).toBe(
     'Part,To buy,Owned already,Price each,Shipping of the line,Total,Currency',
   )

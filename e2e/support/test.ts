@@ -33,6 +33,12 @@ export async function openDesign(page: Page, house: House, name: string): Promis
   await expect(page.getByRole('region', { name: 'Ledger' })).toBeVisible()
 }
 
+/** Takes one of the options of a choice. */
+export async function choose(page: Page, name: string | RegExp, option: string): Promise<void> {
+  await page.getByRole('combobox', { name }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
+}
+
 export const bay = (page: Page, number: number) => page.locator(`[data-bay="chassis-1/${number}"]`)
 export const figure = (page: Page, id: string) => page.locator(`[data-value="${id}"]`)
 export const saved = (page: Page) => page.locator('[data-save="saved"]')

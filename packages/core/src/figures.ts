@@ -71,7 +71,7 @@ export {
   type Verdict,
 } from './offers/fitVerdict'
 export { closingParts, isFitting } from './offers/closingParts'
-export { type DriveSet, driveSets } from './offers/driveSets'
+export { type DriveSet, driveSetEdit, driveSets } from './offers/driveSets'
 export { type HelpfulPart, helpfulParts, triedParts } from './offers/helpfulParts'
 export { cardLoads } from './paths/cardLoads'
 export { addressPlan, type PlannedCable } from './paths/addressPlan'

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField'
 interface SmallChoiceProps {
   label: string
   value: string
-  width: number
+  width: number | string
   /** A value that is none of these is shown as the first of them. */
   options: readonly { value: string; text: string }[]
   /** In a table whose head names it, the label is only for readers. */

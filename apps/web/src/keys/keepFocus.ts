@@ -1,3 +1,5 @@
+import { isTyping } from './isTyping'
+
 const FOCUSABLE =
   'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary, [tabindex="0"]'
 
@@ -71,7 +73,10 @@ function nextPlace({ parents }: Place): HTMLElement | null {
     if (!parent.isConnected) continue
     if (parent.matches('body, #root')) return mainPart(parent)
     const left = focusableIn(parent)
-    const next = left[Math.min(index, left.length - 1)]
+    // Not into a field, where the next keys would be text instead of undoing what was done.
+    const next =
+      left.slice(index).find((one) => !isTyping(one)) ??
+      left.slice(0, index).findLast((one) => !isTyping(one))
     if (next) return next
   }
   return null

@@ -7,6 +7,7 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { useParts } from '../api/useParts'
 import { Mark } from '../controls/Mark'
 import { format } from '../controls/locale'
+import { SmallChoice } from '../controls/SmallChoice'
 import { ThemeButton } from '../controls/ThemeButton'
 import { useFindKey } from '../keys/useFindKey'
 import { partTexts } from '../tray/partText'
@@ -111,20 +112,19 @@ export function PartsScreen() {
           <QueryWords query={query} near={data ? near : []} onWords={setWords} />
           <UnreadParts />
           <div className={styles.filters}>
-            <select
-              aria-label="Kind of part"
+            <SmallChoice
+              label="Kind of part"
+              inTable
+              width={170}
               value={kind}
-              onChange={({ target }) => {
-                setKind(target.value as PartKind | '')
+              options={[
+                { value: '', text: 'every kind' },
+                ...kindWords.map(({ kind: one, many }) => ({ value: one, text: many })),
+              ]}
+              onChange={(value) => {
+                setKind(value as PartKind | '')
               }}
-            >
-              <option value="">every kind</option>
-              {kindWords.map(({ kind: one, many }) => (
-                <option key={one} value={one}>
-                  {many}
-                </option>
-              ))}
-            </select>
+            />
             <label>
               <input
                 type="checkbox"
@@ -219,20 +219,18 @@ export function PartsScreen() {
 
 function NewPart({ onNew }: { onNew: (kind: PartKind) => void }) {
   return (
-    <select
-      className={styles.newPart}
-      aria-label="Add a part of your own"
+    <SmallChoice
+      label="Add a part of your own"
+      inTable
+      width={170}
       value=""
-      onChange={({ target }) => {
-        if (target.value) onNew(target.value as PartKind)
+      options={[
+        { value: '', text: 'Add your own …' },
+        ...kindWords.map(({ kind, one }) => ({ value: kind, text: one })),
+      ]}
+      onChange={(kind) => {
+        if (kind) onNew(kind as PartKind)
       }}
-    >
-      <option value="">Add your own …</option>
-      {kindWords.map(({ kind, one }) => (
-        <option key={kind} value={kind}>
-          {one}
-        </option>
-      ))}
-    </select>
+    />
   )
 }

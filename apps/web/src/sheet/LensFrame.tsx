@@ -14,7 +14,9 @@ export function LensFrame({
   children: ReactNode
   tray: ReactNode
 }) {
-  const { key, state } = useLocation()
+  const location = useLocation()
+  const { key } = location
+  const state: unknown = location.state
   useEffect(() => {
     if (goesToOffers(state)) focusFirstOffer()
   }, [key, state])

@@ -17,13 +17,14 @@ const presentOf = (state: RootState): Design | undefined => state.sheet.open?.hi
  * @returns a function that takes the edit; with `coalesce`, edits of the same words in a row make one step, as
  * when a number is typed digit by digit
  */
-export function useEdit(): (edit: Edit, coalesce?: boolean) => void {
+export function useEdit(): (edit: Edit | ((design: Design) => Edit), coalesce?: boolean) => void {
   const dispatch = useAppDispatch()
   return useCallback(
-    (edit, coalesce = false) => {
+    (wanted, coalesce = false) => {
       dispatch((send, getState) => {
         const present = presentOf(getState())
         if (!present) return
+        const edit = typeof wanted === 'function' ? wanted(present) : wanted
         const label = editLabel(edit, wordsFor(present, format))
         send(edited({ label, design: applyEdit(present, edit), coalesce }))
       })
@@ -32,8 +33,11 @@ export function useEdit(): (edit: Edit, coalesce?: boolean) => void {
   )
 }
 
-/** Handlers that show in the ledger what an edit would do, while it is pointed at or focused. */
-export function usePreview(): (edit: Edit | null) => {
+/**
+ * Handlers that show in the ledger what an edit would do, while it is pointed at or focused. One that takes time to make
+ * is made then.
+ */
+export function usePreview(): (edit: Edit | null | ((design: Design) => Edit)) => {
   onPointerEnter: () => void
   onPointerLeave: () => void
   onFocus: () => void
@@ -44,7 +48,8 @@ export function usePreview(): (edit: Edit | null) => {
     const show = (): void => {
       dispatch((send, getState) => {
         const present = presentOf(getState())
-        if (edit && present) send(previewed(applyEdit(present, edit)))
+        if (!edit || !present) return
+        send(previewed(applyEdit(present, typeof edit === 'function' ? edit(present) : edit)))
       })
     }
     const hide = (): void => {

@@ -82,7 +82,8 @@ export const sheetSlice = createSlice({
       }>,
     ) {
       const { stored, kept, unreadCopies = [], right = 'own' } = payload
-      const before = original(state)?.left.find(({ designId }) => designId === stored.id)?.history
+      const { left } = original(state)
+      const before = left.find(({ designId }) => designId === stored.id)?.history
       // Whatever came from elsewhere meanwhile is another way, on which nothing of this one can be undone.
       const isSame = before !== undefined && sameValue(before.present, stored.document)
       const history = isSame ? before : startHistory(stored.document)
@@ -109,7 +110,7 @@ export const sheetSlice = createSlice({
       const open = state.open && original(state.open)
       if (open && open.save.kind !== 'looking' && open.save.kind !== 'conflict') {
         const { designId, history } = open
-        const others = (original(state)?.left ?? []).filter((one) => one.designId !== designId)
+        const others = original(state).left.filter((one) => one.designId !== designId)
         state.left = [...others, { designId, history }].slice(-MOST_LEFT)
       }
       state.open = null

@@ -3,7 +3,7 @@ import { applyEdit } from '../design/edits/edit'
 import { newDesign } from '../design/newDesign'
 import { evaluate } from '../evaluate'
 import { resolveMachine } from '../machine/resolveMachine'
-import { driveSets } from './driveSets'
+import { driveSetEdit, driveSets } from './driveSets'
 import { partCost } from './partCost'
 
 const TB = 1e12
@@ -31,7 +31,7 @@ describe('sets of drives that hold what the brief asks for', () => {
       expect(sets.length).toBeGreaterThan(1)
       for (const set of sets) {
         expect(set.shortBytes).toBe(0)
-        const { capacity, limits } = evaluate(applyEdit(design, set.edit))
+        const { capacity, limits } = evaluate(applyEdit(design, driveSetEdit(design, set)))
         // What was promised for a set is what the evaluation of the whole design finds.
         expect(capacity.workingBytes).toBe(set.workingBytes)
         const failing = limits.find(({ id }) => id === 'failures')
@@ -70,8 +70,9 @@ describe('sets of drives that hold what the brief asks for', () => {
   test('they take the place of the drives in the bays, and leave others alone', () => {
     const design = demoDesign('cabin-archive')
     const [set] = driveSets(design, resolveMachine(design), demoParts())
-    const after = applyEdit(design, set?.edit ?? { do: 'free-paths' })
-    expect(after.fitted.filter(({ bay }) => bay !== null)).toHaveLength(set?.drives ?? 0)
+    if (!set) throw new Error('no set')
+    const after = applyEdit(design, driveSetEdit(design, set))
+    expect(after.fitted.filter(({ bay }) => bay !== null)).toHaveLength(set.drives)
     expect(after.pools).toHaveLength(1)
   })
 

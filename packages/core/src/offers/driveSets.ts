@@ -30,8 +30,8 @@ export interface DriveSet<Part extends CataloguePart = CataloguePart> {
   costMinor: number | null
   /** All drives of it together, idle; null when no data sheet gives it. */
   idleWatts: number | null
-  /** Puts them in and lays them out, in place of the drives in the bays. */
-  edit: Edit
+  bays: BayId[]
+  layoutId: string
 }
 
 /** What a brief that says nothing of failures is taken to want. Common practice, no source. */
@@ -62,7 +62,7 @@ export function driveSets<Part extends CataloguePart>(
     .toSorted((one, other) => bytePrice(one) - bytePrice(other))
     .slice(0, MOST_MODELS)
   const found = models.flatMap((part) => setOf(design, machine, part, wanted, failures) ?? [])
-  const cost = ({ costMinor }: Sized<Part>): number => costMinor ?? Infinity
+  const cost = ({ costMinor }: DriveSet<Part>): number => costMinor ?? Infinity
   return found
     .toSorted(
       (one, other) =>
@@ -71,19 +71,10 @@ export function driveSets<Part extends CataloguePart>(
         other.workingBytes - one.workingBytes,
     )
     .slice(0, most)
-    .map(({ bays, layoutId, ...set }) => ({
-      ...set,
-      edit: editOf(design, set.part, bays, layoutId),
-    }))
 }
 
 const bytePrice = ({ sheet }: { sheet: DriveSheet }): number =>
   (sheet.price?.unitMinor ?? Infinity) / sheet.capacityBytes
-
-type Sized<Part extends CataloguePart> = Omit<DriveSet<Part>, 'edit'> & {
-  bays: BayId[]
-  layoutId: string
-}
 
 const zfs = familyOf({ family: 'zfs' })
 
@@ -94,7 +85,7 @@ function setOf<Part extends CataloguePart>(
   part: Model<Part>,
   wanted: number,
   failures: number,
-): Sized<Part> | null {
+): DriveSet<Part> | null {
   const { sheet } = part
   const fitting = machine.bays.filter(
     ({ formFactor }) => formFactor === sheet.formFactor || formFactor === '3.5',
@@ -103,7 +94,7 @@ function setOf<Part extends CataloguePart>(
   const { fillCeiling, snapshotReserve, compressionRatio } = design.houseRules
   const share = (fillCeiling - snapshotReserve) * compressionRatio
   const fewest = Math.ceil(wanted / (sheet.capacityBytes * share))
-  let largest: Sized<Part> | null = null
+  let largest: DriveSet<Part> | null = null
   for (let drives = Math.max(1, Math.min(fewest, room)); drives <= room; drives += 1) {
     const best = bestLayout(design, sheet.capacityBytes, drives, failures)
     if (!best) continue
@@ -159,12 +150,8 @@ function bestLayout(
   )
 }
 
-function editOf(
-  design: Design,
-  model: CataloguePart,
-  bays: readonly BayId[],
-  layoutId: string,
-): Edit {
+/** Puts a set in and lays it out, in place of the drives in the bays. Worked out only for a set that is looked at. */
+export function driveSetEdit(design: Design, { part: model, bays, layoutId }: DriveSet): Edit {
   const before = design.fitted.flatMap(({ id, bay }) => (bay === null ? [] : [id]))
   const put: SingleEdit[] = [
     ...(before.length > 0 ? [{ do: 'remove' as const, partIds: before }] : []),
@@ -172,10 +159,10 @@ function editOf(
   ]
   const filled = put.reduce<Design>(applyEdit, design)
   const machine = resolveMachine(filled)
-  const bytes = model.sheet.kind === 'drive' ? model.sheet.capacityBytes : 0
+  const { capacityBytes } = model.sheet
   const drives = filled.fitted
     .filter(({ bay }) => bay !== null && bays.includes(bay))
-    .map(({ id }) => ({ id, capacityBytes: bytes }))
+    .map(({ id }) => ({ id, capacityBytes }))
   const layout = zfs.layouts(spreadDrives(drives, machine)).find(({ id }) => id === layoutId)
   const laid: SingleEdit[] = layout?.pool ? [{ do: 'lay-out', pool: layout.pool }] : []
   return {

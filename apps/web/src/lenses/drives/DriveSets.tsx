@@ -1,5 +1,5 @@
-import { wantedBytes } from '@flint/core/editing'
-import { type DriveSet, driveSets } from '@flint/core/figures'
+import { type Design, type Edit, wantedBytes } from '@flint/core/editing'
+import { type DriveSet, driveSetEdit, driveSets } from '@flint/core/figures'
 import { useMemo } from 'react'
 import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
@@ -39,6 +39,7 @@ export function DriveSets() {
 function SetOffer({ set, currency }: { set: DriveSet; currency: string }) {
   const edit = useEdit()
   const previewOf = usePreview()
+  const apply = (design: Design): Edit => driveSetEdit(design, set)
   const { part, drives, title, workingBytes, alwaysSurvived, costMinor, idleWatts } = set
   return (
     <li>
@@ -47,9 +48,9 @@ function SetOffer({ set, currency }: { set: DriveSet; currency: string }) {
         data-offer
         data-set={part.slug}
         className={styles.offer}
-        {...previewOf(set.edit)}
+        {...previewOf(apply)}
         onClick={() => {
-          edit(set.edit)
+          edit(apply)
         }}
       >
         <span className={styles.title}>

@@ -5,6 +5,7 @@ import { cablesToCsv } from '@flint/core/files'
 import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
 import { saveFile } from '../../controls/saveFile'
+import { SmallChoice } from '../../controls/SmallChoice'
 import { selectCables, selectDesign, selectMachine } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
@@ -178,11 +179,20 @@ function PortSelect({ end, hosts, now }: PortSelectProps) {
       pin.port.connector === port.connector,
   )
   return (
-    <select
-      aria-label={`Port for ${end.name}`}
+    <SmallChoice
+      label={`Port for ${end.name}`}
+      inTable
+      width={210}
       value={chosen?.key ?? ''}
-      onChange={({ target }) => {
-        const wanted = ports.find(({ key }) => key === target.value)
+      options={[
+        { value: '', text: `${now}, automatic` },
+        ...ports.map(({ host, port, key }) => ({
+          value: key,
+          text: `${host.name} ${port.connector}, set by you`,
+        })),
+      ]}
+      onChange={(key) => {
+        const wanted = ports.find((one) => one.key === key)
         edit({
           do: 'pin-port',
           end: end.ref,
@@ -190,20 +200,7 @@ function PortSelect({ end, hosts, now }: PortSelectProps) {
           lanes: wanted?.host.lanes ?? 1,
         })
       }}
-    >
-      <option value="">{now}, automatic</option>
-      {[...new Set(ports.map(({ host }) => host))].map((host) => (
-        <optgroup key={host.id} label={host.name}>
-          {ports
-            .filter((one) => one.host === host)
-            .map(({ key, port }) => (
-              <option key={key} value={key}>
-                {host.name} {port.connector}, set by you
-              </option>
-            ))}
-        </optgroup>
-      ))}
-    </select>
+    />
   )
 }
 

@@ -1,6 +1,7 @@
 import type { LeadRef } from '@flint/core/editing'
 import { isOverloaded, type LeadLoad, type PowerFeed, piecesOf } from '@flint/core/figures'
 import { format } from '../../controls/locale'
+import { SmallChoice } from '../../controls/SmallChoice'
 import { selectMachine } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
@@ -127,23 +128,20 @@ function LeadRows({ load, feeds, leads }: LeadRowsProps) {
     <tr key={end.key}>
       {index === 0 && head}
       <td className={styles.reason}>
-        <label>
-          {end.name}{' '}
-          <select
-            aria-label={`Lead for ${end.name}`}
-            value={pinned ? lead.key : ''}
-            onChange={({ target }) => {
-              edit({ do: 'pin-lead', end: end.ref, lead: leadOf.get(target.value) ?? null })
-            }}
-          >
-            <option value="">automatic</option>
-            {leads.map((one) => (
-              <option key={one.lead.key} value={one.lead.key}>
-                {one.lead.name}, set by you
-              </option>
-            ))}
-          </select>
-        </label>
+        {end.name}
+        <SmallChoice
+          label={`Lead for ${end.name}`}
+          inTable
+          width={230}
+          value={pinned ? lead.key : ''}
+          options={[
+            { value: '', text: 'automatic' },
+            ...leads.map((one) => ({ value: one.lead.key, text: `${one.lead.name}, set by you` })),
+          ]}
+          onChange={(key) => {
+            edit({ do: 'pin-lead', end: end.ref, lead: leadOf.get(key) ?? null })
+          }}
+        />
       </td>
       <td className={styles.reason}>
         {end.plug}

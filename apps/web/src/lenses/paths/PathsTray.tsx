@@ -10,6 +10,7 @@ import {
   type ScenarioChoice,
 } from '@flint/core/figures'
 import { format } from '../../controls/locale'
+import { SmallChoice } from '../../controls/SmallChoice'
 import {
   selectCardLoads,
   selectDesign,
@@ -143,24 +144,22 @@ function PlaceOf({ pieceId, kind, numbers }: PlaceChoice) {
   const name = kind === 'slot' ? 'slot' : 'M.2 socket'
   return (
     <div className={styles.card}>
-      <label>
-        {/* The place first, so that two equal cards are told apart. */}
-        {at ? `${placeName(at.root)} · ${model}` : model}{' '}
-        <select
-          value={pin ?? ''}
-          onChange={({ target }) => {
-            const number = target.value ? Number(target.value) : null
-            edit(pinTo(kind, pieceId, number))
-          }}
-        >
-          <option value="">{at ? `automatic (${placeName(at.root)})` : `no ${name}`}</option>
-          {numbers.map((number) => (
-            <option key={number} value={number}>
-              {name} {number}, set by you
-            </option>
-          ))}
-        </select>
-      </label>
+      <SmallChoice
+        // The place first, so that two equal cards are told apart.
+        label={at ? `${placeName(at.root)} · ${model}` : model}
+        width="100%"
+        value={String(pin ?? '')}
+        options={[
+          { value: '', text: at ? `automatic (${placeName(at.root)})` : `no ${name}` },
+          ...numbers.map((number) => ({
+            value: String(number),
+            text: `${name} ${format.number(number)}, set by you`,
+          })),
+        ]}
+        onChange={(value) => {
+          edit(pinTo(kind, pieceId, value ? Number(value) : null))
+        }}
+      />
       {at && (
         <p className="soft">
           ×{at.lanes} of generation {at.pcieGeneration},{' '}

@@ -1,10 +1,10 @@
 import { letteredGroups } from '@flint/core/editing'
 import { readersOf, type Scenario, type ScenarioChoice, scenarios } from '@flint/core/figures'
 import { format } from '../../controls/locale'
+import { SmallChoice } from '../../controls/SmallChoice'
 import { selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import tray from '../../tray/tray.module.css'
-import styles from './paths.module.css'
 
 /** As many readers as the list offers; more than a house has. */
 const MOST_READERS = 12
@@ -35,58 +35,52 @@ export function ScenarioChooser({ scenario, choice, onScenario, onChoice }: Scen
         </button>
       ))}
       {asks.group !== undefined && (
-        <label className={styles.ask}>
-          of group{' '}
-          <select
-            value={choice.groupId ?? ''}
-            onChange={({ target }) => {
-              onChoice({ ...choice, groupId: target.value || null })
-            }}
-          >
-            <option value="">{asks.group}</option>
-            {letteredGroups(design).map(({ letter, group }) => (
-              <option key={group.id} value={group.id}>
-                {letter}, {format.counted(group.driveIds.length, 'drive')}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SmallChoice
+          label="of group"
+          width={150}
+          value={choice.groupId ?? ''}
+          options={[
+            { value: '', text: asks.group },
+            ...letteredGroups(design).map(({ letter, group }) => ({
+              value: group.id,
+              text: `${letter}, ${format.counted(group.driveIds.length, 'drive')}`,
+            })),
+          ]}
+          onChange={(groupId) => {
+            onChoice({ ...choice, groupId: groupId || null })
+          }}
+        />
       )}
       {asks.pool !== undefined && design.pools.length > 1 && (
-        <label className={styles.ask}>
-          pool{' '}
-          <select
-            value={choice.poolId ?? ''}
-            onChange={({ target }) => {
-              onChoice({ ...choice, poolId: target.value || null })
-            }}
-          >
-            <option value="">{asks.pool}</option>
-            {design.pools.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SmallChoice
+          label="pool"
+          width={150}
+          value={choice.poolId ?? ''}
+          options={[
+            { value: '', text: asks.pool },
+            ...design.pools.map(({ id, name }) => ({ value: id, text: name })),
+          ]}
+          onChange={(poolId) => {
+            onChoice({ ...choice, poolId: poolId || null })
+          }}
+        />
       )}
       {asks.readers !== undefined && (
-        <label className={styles.ask}>
-          {asks.readers}{' '}
-          <select
-            value={choice.readers ?? ''}
-            onChange={({ target }) => {
-              onChoice({ ...choice, readers: target.value ? Number(target.value) : null })
-            }}
-          >
-            <option value="">as in the brief, {readersOf(design.brief, null).length}</option>
-            {Array.from({ length: MOST_READERS }, (_, index) => (
-              <option key={index} value={index + 1}>
-                {index + 1}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SmallChoice
+          label={asks.readers}
+          width={170}
+          value={String(choice.readers ?? '')}
+          options={[
+            { value: '', text: `as in the brief, ${readersOf(design.brief, null).length}` },
+            ...Array.from({ length: MOST_READERS }, (_, index) => ({
+              value: String(index + 1),
+              text: format.number(index + 1),
+            })),
+          ]}
+          onChange={(readers) => {
+            onChoice({ ...choice, readers: readers ? Number(readers) : null })
+          }}
+        />
       )}
     </div>
   )

@@ -1,6 +1,6 @@
 import type { PartKind } from '../partKinds'
 import { type SheetColumn, sheetColumns } from '../sheetColumns'
-import { readCell } from './cells'
+import { cellText, readCell } from './cells'
 
 export interface ReadSheetText {
   /** Text for a field, by the name of its column, as a form has it. */
@@ -106,9 +106,9 @@ function valueText(column: SheetColumn, value: string): string | null {
   for (const candidate of candidates) {
     if (candidate === '') continue
     const read = readCell(column, candidate)
-    if ('value' in read && read.value !== null && read.value !== undefined) {
-      return typeof read.value === 'boolean' ? (read.value ? 'yes' : 'no') : String(read.value)
-    }
+    if ('reason' in read) continue
+    const text = cellText(column, read.value)
+    if (text !== '') return text
   }
   return null
 }
