@@ -88,17 +88,20 @@ function supplySize(machine: Machine, plane: Arrangement['plane']): Size | null 
   }
 }
 
+/** Where a data sheet puts it: its rear left corner is given. */
+function givenPlace(at: NonNullable<Spot>, size: Size): Lies {
+  return { frontMm: at.frontMm - size.depthMm, acrossMm: at.leftMm, ...size }
+}
+
 function boardLies(
   at: Spot,
-  { depthMm, widthMm, isAssumed }: Size,
+  size: Size,
   supply: Size | null,
   room: Room,
   plane: Arrangement['plane'],
 ): Lies | null {
-  if (at) {
-    const place = { frontMm: at.frontMm - depthMm, acrossMm: at.leftMm }
-    return { ...place, depthMm, widthMm, isAssumed }
-  }
+  if (at) return givenPlace(at, size)
+  const { depthMm, widthMm } = size
   const frontMm = room.depthMm - FROM_REAR_MM - depthMm
   const free = room.acrossMm - widthMm
   if (free < 0 || frontMm < 0) return null
@@ -112,15 +115,13 @@ function boardLies(
 
 function supplyLies(
   at: Spot,
-  { depthMm, widthMm, isAssumed }: Size,
+  size: Size,
   board: Lies | null,
   room: Room,
   plane: Arrangement['plane'],
 ): Lies | null {
-  if (at) {
-    const place = { frontMm: at.frontMm - depthMm, acrossMm: at.leftMm }
-    return { ...place, depthMm, widthMm, isAssumed }
-  }
+  if (at) return givenPlace(at, size)
+  const { depthMm, widthMm } = size
   const frontMm = room.depthMm - FROM_REAR_MM - depthMm
   const last = room.acrossMm - widthMm
   if (last < 0 || frontMm < 0) return null

@@ -10,6 +10,8 @@ const FAN = { thickMm: 25, fromDrivesMm: 14, airMm: 14 }
 /** Sizes that fans are made in. Common practice, no source. */
 const FAN_SIZES_MM = [140, 120, 92, 80, 60, 40]
 const BACKPLANE_MM = 4
+/** Its fan as a share of the shorter side, and where along it; more leads than this find no room. For the drawing only. */
+const SUPPLY = { fanShare: 0.3, fanAt: 0.58, mostLeads: 8 }
 
 /** Drives lying over each other are told by the edges of those beneath. */
 const EDGE_MM = 3
@@ -152,14 +154,22 @@ export function supplyDetails(machine: Machine, { supply }: Arrangement): Detail
   if (!piece || !supply) return []
   const { frontMm, acrossMm, depthMm, widthMm } = supply
   const { sataLeads, peripheralLeads, modules } = piece.dataSheet
-  const leads = Math.min(8, (sataLeads ?? 0) + (peripheralLeads ?? 0))
-  const radius = Math.min(widthMm, depthMm) * 0.3
-  const [x, y] = [frontMm + depthMm * 0.58, acrossMm + widthMm / 2]
+  const leads = Math.min(SUPPLY.mostLeads, (sataLeads ?? 0) + (peripheralLeads ?? 0))
+  const radius = Math.min(widthMm, depthMm) * SUPPLY.fanShare
+  const [x, y] = [frontMm + depthMm * SUPPLY.fanAt, acrossMm + widthMm / 2]
   const step = widthMm / (leads + 1)
   const inlets = modules ?? 1
   return [
     { shape: 'circle', id: 'supply fan', x, y, radius, look: 'part', words: '' },
-    { shape: 'circle', id: 'supply hub', x, y, radius: radius * 0.3, look: 'metal', words: '' },
+    {
+      shape: 'circle',
+      id: 'supply hub',
+      x,
+      y,
+      radius: radius * SUPPLY.fanShare,
+      look: 'metal',
+      words: '',
+    },
     ...Array.from({ length: leads }, (_, lead): Detail => {
       const side = acrossMm + step * (lead + 1)
       return {

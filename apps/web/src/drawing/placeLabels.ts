@@ -27,7 +27,7 @@ export interface PlacedLabel {
 
 const HEIGHT_PX = 16
 /** Of the text's font at 12 px, on the safe side. */
-const LETTER_PX = 6.3
+export const LETTER_PX = 6.3
 const PADDING_PX = 4
 const GAP_PX = 2
 const MOST_LETTERS = 26

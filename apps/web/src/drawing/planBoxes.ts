@@ -1,6 +1,6 @@
-import { cardPlaces } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
-import type { Arrangement, Lies } from './arrangement'
+import type { Arrangement } from './arrangement'
+import { cardsOn } from './cardsOn'
 
 export interface PlanBoxShape {
   id: string
@@ -69,12 +69,4 @@ export function planBoxes(machine: Machine, arrangement: Arrangement): PlanBoxSh
     })
   }
   return boxes
-}
-
-/** Cards in their slots, also of a board whose place is only assumed. */
-function cardsOn(
-  { cardPlaces: known, ofKind, placement }: Machine,
-  { acrossMm, widthMm }: Lies,
-): readonly ReturnType<typeof cardPlaces>[number][] {
-  return known.length > 0 ? known : cardPlaces(ofKind, placement, [], { leftMm: acrossMm, widthMm })
 }

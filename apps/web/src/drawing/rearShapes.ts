@@ -1,6 +1,7 @@
-import { BRACKET_HEIGHT_MM, cardPlaces, REAR_SOCKETS, SUPPLY_ENVELOPES } from '@flint/core/drawing'
+import { BRACKET_HEIGHT_MM, REAR_SOCKETS, SUPPLY_ENVELOPES } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 import { arrangementOf } from './arrangement'
+import { cardsOn } from './cardsOn'
 
 /** Something at the rear, millimetres from its upper left corner as seen from behind. */
 export interface RearShape {
@@ -121,12 +122,7 @@ function overBoard(machine: Machine): OverBoard[] {
       ],
     },
   ]
-  const edge = { leftMm: lies.acrossMm, widthMm: lies.widthMm }
-  const places =
-    machine.cardPlaces.length > 0
-      ? machine.cardPlaces
-      : cardPlaces(machine.ofKind, machine.placement, [], edge)
-  for (const { slot, leftMm, widthMm, pieceId } of places) {
+  for (const { slot, leftMm, widthMm, pieceId } of cardsOn(machine, lies)) {
     const card = pieceId === null ? undefined : machine.pieces.get(pieceId)?.dataSheet
     const isTall = card && 'bracket' in card && card.bracket === 'full'
     const bracket = isTall ? 'full' : (chassis.cardHeight ?? 'full')

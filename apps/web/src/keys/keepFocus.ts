@@ -3,6 +3,8 @@ import { isTyping } from './isTyping'
 const FOCUSABLE =
   'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary, [tabindex="0"]'
 
+const WHOLE_PAGE = 'body, #root'
+
 /** Where the keyboard was: the element, and in each of its parents the place of the part that it was in. */
 interface Place {
   element: HTMLElement
@@ -28,6 +30,11 @@ export function keepFocus(page: Document): () => void {
     let child: HTMLElement = target
     for (let parent = child.parentElement; parent; parent = parent.parentElement) {
       const inChild = child
+      // There nothing but the main part is looked for, so nobody asks which of hundreds it was.
+      if (parent.matches(WHOLE_PAGE)) {
+        parents.push({ parent, index: 0 })
+        break
+      }
       const index = focusableIn(parent).findIndex((one) => inChild.contains(one))
       parents.push({ parent, index })
       child = parent
@@ -71,7 +78,7 @@ const focusableIn = (parent: HTMLElement): HTMLElement[] => [
 function nextPlace({ parents }: Place): HTMLElement | null {
   for (const { parent, index } of parents) {
     if (!parent.isConnected) continue
-    if (parent.matches('body, #root')) return mainPart(parent)
+    if (parent.matches(WHOLE_PAGE)) return mainPart(parent)
     const left = focusableIn(parent)
     // Not into a field, where the next keys would be text instead of undoing what was done.
     const next =

@@ -1,6 +1,5 @@
 import type { PartChoice } from '@flint/core/editing'
 import { Fragment } from 'react'
-import { format } from '../controls/locale'
 import planStyles from '../drawing/plan.module.css'
 import { selectDesign } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
@@ -51,7 +50,7 @@ export function ChosenParts({
               )}
               {lines.map((line, index) => (
                 <ChosenPart
-                  key={format.number(index)}
+                  key={line.pieces[0]?.snapshotId}
                   title={index === 0 ? title : ''}
                   line={line}
                   isPointed={line.pieces.some(({ id }) => pointedPartIds.includes(id))}

@@ -6,7 +6,7 @@ import { RearView } from '../drawing/RearView'
 import { SideSection } from '../drawing/SideSection'
 import { PlanCables } from '../drawing/PlanCables'
 import { planTitle } from '../drawing/planTitle'
-import { TopView } from '../drawing/TopView'
+import { PlanView } from '../drawing/PlanView'
 import { useWidth } from '../drawing/useWidth'
 import planStyles from '../drawing/plan.module.css'
 import { LensFrame } from '../sheet/LensFrame'
@@ -79,7 +79,7 @@ export function PartsLens({ title, step, showsFronts = false, children }: PartsL
           <div>
             <section aria-label="Plan">
               <h2>{planTitle(machine)}</h2>
-              <TopView
+              <PlanView
                 machine={machine}
                 design={design}
                 widthPx={widthPx > NARROW_PX ? widthPx - BESIDE_PX : widthPx}

@@ -3,7 +3,7 @@ import { PlainFront } from '../drawing/PlainFront'
 import { PlanCables } from '../drawing/PlanCables'
 import { planTitle } from '../drawing/planTitle'
 import { RearView } from '../drawing/RearView'
-import { TopView } from '../drawing/TopView'
+import { PlanView } from '../drawing/PlanView'
 import { ledgerFigures } from '../ledger/figures'
 import { doneWords } from '../sheet/doneWords'
 import {
@@ -69,7 +69,7 @@ export function PrintedDesign() {
       </section>
       <section aria-label="Drawing">
         <h2>{planTitle(machine)}</h2>
-        <TopView
+        <PlanView
           machine={machine}
           design={design}
           widthPx={DRAWING_PX}

@@ -73,47 +73,31 @@ export function NewDesignDialog({ onClose }: { onClose: () => void }) {
             <p className="soft">The brief says what must fit. Every answer can be changed.</p>
             <ul className={tray.list}>
               {households.map((household) => (
-                <li key={household.id}>
-                  <button
-                    type="button"
-                    className={tray.offer}
-                    data-household={household.id}
-                    disabled={isLoading}
-                    onClick={() => void begin(household)}
-                  >
-                    <span className={tray.title}>{household.title}</span>
-                    <span className={tray.right}>{spaceOf(household)}</span>
-                    <span className={tray.wide}>{household.sentence}</span>
-                  </button>
-                </li>
-              ))}
-              <li>
-                <button
-                  type="button"
-                  className={tray.offer}
-                  data-household="old-computer"
-                  onClick={() => {
-                    setIsOld(true)
-                  }}
-                >
-                  <span className={tray.title}>An old computer that is there</span>
-                  <span className={tray.wide}>
-                    Six questions about it; what it could still hold.
-                  </span>
-                </button>
-              </li>
-              <li>
-                <button
-                  type="button"
-                  className={tray.offer}
-                  data-household="blank"
+                <Beginning
+                  key={household.id}
+                  id={household.id}
+                  title={household.title}
+                  sentence={household.sentence}
+                  space={spaceOf(household)}
                   disabled={isLoading}
-                  onClick={() => void begin(null)}
-                >
-                  <span className={tray.title}>Something else</span>
-                  <span className={tray.wide}>An empty brief, to be filled in.</span>
-                </button>
-              </li>
+                  onChoose={() => void begin(household)}
+                />
+              ))}
+              <Beginning
+                id="old-computer"
+                title="An old computer that is there"
+                sentence="Six questions about it; what it could still hold."
+                onChoose={() => {
+                  setIsOld(true)
+                }}
+              />
+              <Beginning
+                id="blank"
+                title="Something else"
+                sentence="An empty brief, to be filled in."
+                disabled={isLoading}
+                onChoose={() => void begin(null)}
+              />
             </ul>
           </div>
           {error && <p role="alert">{problemSentence(error)}</p>}
@@ -130,3 +114,32 @@ export function NewDesignDialog({ onClose }: { onClose: () => void }) {
 
 const spaceOf = ({ brief: { data = [], horizonYears = 0 } }: Household): string =>
   format.space(wantedBytes({ data, horizonYears }), 0)
+
+interface BeginningProps {
+  id: string
+  title: string
+  sentence: string
+  /** What it is to hold, where that is known. */
+  space?: string
+  disabled?: boolean
+  onChoose: () => void
+}
+
+/** One thing that a design can begin with. */
+function Beginning({ id, title, sentence, space, disabled = false, onChoose }: BeginningProps) {
+  return (
+    <li>
+      <button
+        type="button"
+        className={tray.offer}
+        data-household={id}
+        disabled={disabled}
+        onClick={onChoose}
+      >
+        <span className={tray.title}>{title}</span>
+        {space !== undefined && <span className={tray.right}>{space}</span>}
+        <span className={tray.wide}>{sentence}</span>
+      </button>
+    </li>
+  )
+}

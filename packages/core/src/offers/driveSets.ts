@@ -50,7 +50,7 @@ const MOST_MODELS = 200
  * @returns at most `most`, of different models; empty without bays
  */
 export function driveSets<Part extends CataloguePart>(
-  design: Design,
+  design: Pick<Design, 'brief' | 'houseRules'>,
   machine: Machine,
   parts: readonly Part[],
   most = 5,
@@ -80,7 +80,7 @@ const zfs = familyOf({ family: 'zfs' })
 
 /** The smallest set of a model that is enough, or the largest there is room for; null when none can be made. */
 function setOf<Part extends CataloguePart>(
-  design: Design,
+  design: Pick<Design, 'brief' | 'houseRules'>,
   machine: Machine,
   part: Model<Part>,
   wanted: number,

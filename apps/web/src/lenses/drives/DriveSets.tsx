@@ -11,13 +11,17 @@ import { walkOffers } from '../../tray/walkOffers'
 
 /** Whole sets of one model, laid out, that hold what the brief asks for: one click puts them in. */
 export function DriveSets() {
-  const design = useAppSelector(selectDesign)
+  const { brief, houseRules } = useAppSelector(selectDesign)
   const machine = useAppSelector(selectMachine)
   const { data: parts } = useParts()
-  const sets = useMemo(() => driveSets(design, machine, parts ?? []), [design, machine, parts])
-  const wanted = wantedBytes(design.brief)
-  const { failuresWanted } = design.brief
-  if (wanted === 0 || sets.length === 0) return null
+  const wanted = wantedBytes(brief)
+  // Without a wish there is nothing to hold, and a rename is no other question.
+  const sets = useMemo(
+    () => (wanted === 0 ? [] : driveSets({ brief, houseRules }, machine, parts ?? [])),
+    [brief, houseRules, machine, parts, wanted],
+  )
+  const { failuresWanted } = brief
+  if (sets.length === 0) return null
   const enough = sets.filter(({ shortBytes }) => shortBytes === 0)
   return (
     <>
@@ -29,7 +33,7 @@ export function DriveSets() {
       </p>
       <ul className={styles.list} onKeyDown={walkOffers} aria-label="Sets of drives">
         {(enough.length > 0 ? enough : sets).map((set) => (
-          <SetOffer key={set.part.slug} set={set} currency={design.brief.currency} />
+          <SetOffer key={set.part.slug} set={set} currency={brief.currency} />
         ))}
       </ul>
     </>

@@ -5,7 +5,7 @@ import { useAppSelector } from '../../store/hooks'
 import { selectDesign } from '../../sheet/selectors'
 import type { Label } from '../../drawing/placeLabels'
 import { useDragSensors } from '../../drawing/useDragSensors'
-import { TopView } from '../../drawing/TopView'
+import { PlanView } from '../../drawing/PlanView'
 import { useEdit } from '../../sheet/useEdit'
 import { loadClass } from './loadClass'
 import {
@@ -68,7 +68,7 @@ export function PathsPlan(props: PathsPlanProps) {
         if (done) edit(done)
       }}
     >
-      <TopView
+      <PlanView
         machine={machine}
         design={design}
         widthPx={widthPx}

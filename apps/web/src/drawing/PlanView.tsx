@@ -12,7 +12,7 @@ import { boardHoles } from './boardHoles'
 import { DimensionArrow } from './DimensionArrow'
 import { PlanDetails } from './PlanDetails'
 import { PlanLabels } from './PlanLabels'
-import type { Label } from './placeLabels'
+import { type Label, LETTER_PX } from './placeLabels'
 import styles from './plan.module.css'
 
 const LARGEST_PX_PER_MM = 1.4
@@ -23,13 +23,12 @@ const ROOM_FOR_WORDS_PX = 90
 const HIGHEST_PX = 420
 /** Of a card, behind which it is screwed to the case. For the drawing only. */
 const BRACKET_MM = 4
-/** Room for words on a drive, and a letter of their font at 12 px. */
+/** Room for words on a drive. For the drawing only. */
 const DRIVE_WORDS_MM = 130
-const LETTER_PX = 6.3
 /** Of a label's middle from the edge of its box. */
 const EDGE_PX = 13
 
-interface TopViewProps {
+interface PlanViewProps {
   machine: Machine
   design: Pick<Design, 'brief' | 'pools'>
   widthPx: number
@@ -48,7 +47,7 @@ interface TopViewProps {
  * The machine with its cover off, front at the left, to scale, in the depth that its place has: from above, or from the
  * side where its board stands upright.
  */
-export function TopView(props: TopViewProps) {
+export function PlanView(props: PlanViewProps) {
   const { machine, design, widthPx, pointedPartIds, hidesCardWords = false } = props
   const { overlay, overlayLabels, onChoose } = props
   const clipId = useId()
