@@ -45,7 +45,7 @@ test('a part of one’s own: copied, refused with the field, kept, chosen, chang
   await expect(page.getByText('“forty” is not a number')).toBeVisible()
   await expect(page.getByText('Not kept yet: one value cannot be taken.')).toBeVisible()
   await page.getByLabel('height, mm').fill('41')
-  await page.getByLabel('Where height is from').selectOption('measured')
+  await choose(page, 'Where height is from', 'measured')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   const article = page.getByRole('article', { name: 'Hollin Filed down' })
   await expect(article.getByRole('row', { name: /^height/i })).toHaveText(/41 mm\s*measured/)

@@ -136,7 +136,7 @@ test('the whole design as pages, and its part list as a file', async ({
   expect(download.suggestedFilename()).toBe('Cabin archive parts.csv')
   const csv = await readFile(await download.path(), 'utf8')
   expect(csv.split('\r\n')[0]).toBe(
-    'Part,To buy,Owned already,Price each,Shipping of the line,Total,Currency',
+    'Part,To buy,Owned already,Comes with another part,Price each,Shipping of the line,Total,Currency',
   )
   expect(csv).toContain('Quillon Keep 12,6,6,229.00,4.90,1378.90,EUR')
   // Saved as PDF by the browser it has a few pages, and nothing of the screen's tools.

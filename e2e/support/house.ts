@@ -3,6 +3,7 @@ import { once } from 'node:events'
 import { createServer, type AddressInfo } from 'node:net'
 import { join } from 'node:path'
 import { makeTestDatabase } from '../../tests/support/testDatabase'
+import { bringBackPristine } from './pristine'
 
 const ROOT = join(import.meta.dirname, '..', '..')
 const PATIENCE_MS = 90_000
@@ -50,6 +51,12 @@ export class House {
       await new Promise((resolve) => setTimeout(resolve, 50))
     }
     throw new Error('The server did not start.')
+  }
+
+  /** As it was before any test; a server that a test has ended is started again. */
+  async renew(): Promise<void> {
+    await bringBackPristine(this.database)
+    if (this.server?.exitCode !== null) await this.start()
   }
 
   /** The name of its database. */

@@ -2,18 +2,31 @@ import { type Page, test as base, expect } from '@playwright/test'
 import { House } from './house'
 
 interface Fixtures {
+  /** A server with the demo, as if nobody had been there before. */
   house: House
   /** Fails the test when the page logs an error or throws. */
   quietPage: Page
 }
 
-export const test = base.extend<Fixtures>({
-  // Playwright wants the first parameter written as a pattern, also when nothing is taken from it.
-  // eslint-disable-next-line no-empty-pattern
-  house: async ({}, use) => {
-    const house = await House.open()
-    await use(house)
-    await house.kill()
+interface WorkerFixtures {
+  /** Starting a server takes longer than most tests, so the tests of one worker share it one after another. */
+  sharedHouse: House
+}
+
+export const test = base.extend<Fixtures, WorkerFixtures>({
+  sharedHouse: [
+    // Playwright wants the first parameter written as a pattern, also when nothing is taken from it.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const house = await House.open()
+      await use(house)
+      await house.kill()
+    },
+    { scope: 'worker' },
+  ],
+  house: async ({ sharedHouse }, use) => {
+    await sharedHouse.renew()
+    await use(sharedHouse)
   },
   quietPage: async ({ page }, use) => {
     const noises: string[] = []

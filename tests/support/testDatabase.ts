@@ -5,7 +5,7 @@ import type { Settings } from '../../apps/server/src/settings'
 type DatabaseSettings = Settings['database']
 
 /** The throw-away cluster that scripts/test.sh started, from the environment. */
-function cluster(): DatabaseSettings {
+export function testDatabaseSettings(): DatabaseSettings {
   const { FLINT_DB_PORT, FLINT_DB_USER, FLINT_DB_PASSWORD, FLINT_DB_NAME } = process.env
   if (!FLINT_DB_PORT || !FLINT_DB_USER || !FLINT_DB_PASSWORD || !FLINT_DB_NAME) {
     throw new Error('These tests need a database: run them with npm test.')
@@ -24,7 +24,7 @@ function cluster(): DatabaseSettings {
  * @param template a database that it is a copy of and that nobody is connected to; it is empty without one
  */
 export async function makeTestDatabase(template?: string): Promise<DatabaseSettings> {
-  const settings = cluster()
+  const settings = testDatabaseSettings()
   const name = `test_${randomBytes(6).toString('hex')}`
   await withCluster(settings, (client) =>
     client.query(`CREATE DATABASE ${name}${template ? ` TEMPLATE ${template}` : ''}`),
@@ -34,7 +34,7 @@ export async function makeTestDatabase(template?: string): Promise<DatabaseSetti
 
 /** Waits until nobody is connected to a database any more, so that it can be a template. */
 export async function untilAlone(name: string): Promise<void> {
-  await withCluster(cluster(), async (client) => {
+  await withCluster(testDatabaseSettings(), async (client) => {
     for (;;) {
       const { rows } = await client.query('SELECT FROM pg_stat_activity WHERE datname = $1', [name])
       if (rows.length === 0) return

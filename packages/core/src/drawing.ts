@@ -2,6 +2,7 @@
 export {
   BOARD_HOLES,
   BOARD_OUTLINES,
+  OWN_OUTLINE,
   BRACKET_HEIGHT_MM,
   CARD_PITCH_MM,
   DRIVE_OUTLINES,
@@ -11,6 +12,7 @@ export {
   SUPPLY_ENVELOPES,
 } from './catalogue/standards'
 export { boardPlane } from './catalogue/boardPlane'
+export { isOpenCase } from './catalogue/openCase'
 export { coolerClearance } from './fit/coolerClearance'
 export { plugRoomMm } from './fit/plugRoom'
 export type { Bay, BayBlock } from './machine/bays'

@@ -9,6 +9,8 @@ interface SmallChoiceProps {
   options: readonly { value: string; text: string }[]
   /** In a table whose head names it, the label is only for readers. */
   inTable?: boolean
+  /** The id of what is said to be wrong with it. */
+  problemId?: string | undefined
   onChange: (value: string) => void
 }
 
@@ -19,6 +21,7 @@ export function SmallChoice({
   width,
   options,
   inTable = false,
+  problemId,
   onChange,
 }: SmallChoiceProps) {
   const isKnown = options.some((option) => option.value === value)
@@ -30,9 +33,17 @@ export function SmallChoice({
       hiddenLabel={inTable}
       value={isKnown ? value : (options[0]?.value ?? '')}
       sx={{ width }}
+      error={problemId !== undefined}
       slotProps={{
         inputLabel: { shrink: true },
-        select: { displayEmpty: true, SelectDisplayProps: { 'aria-label': label } },
+        select: {
+          displayEmpty: true,
+          SelectDisplayProps: {
+            'aria-label': label,
+            'aria-invalid': problemId !== undefined || undefined,
+            'aria-describedby': problemId,
+          },
+        },
       }}
       onChange={({ target }) => {
         onChange(target.value)

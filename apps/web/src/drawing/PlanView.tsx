@@ -1,4 +1,4 @@
-import { plugRoomMm } from '@flint/core/drawing'
+import { isOpenCase, plugRoomMm } from '@flint/core/drawing'
 import type { Design } from '@flint/core/editing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 import { type ReactNode, useId } from 'react'
@@ -95,7 +95,13 @@ export function PlanView(props: PlanViewProps) {
             <rect
               width={depthMm * pxPerMm}
               height={acrossMm * pxPerMm}
-              className={pointedPartIds.includes(chassis.id) ? styles.highlighted : styles.case}
+              className={
+                pointedPartIds.includes(chassis.id)
+                  ? styles.highlighted
+                  : isOpenCase(chassis.dataSheet)
+                    ? styles.openCase
+                    : styles.case
+              }
             />
             <rect
               x={depthMm * pxPerMm}
@@ -168,6 +174,8 @@ export function PlanView(props: PlanViewProps) {
         )}
         Front at the left{plane === 'upright' && ', seen from the side with the cover off'}. The
         dashed strip behind is room for plugs, {plugsMm} mm.
+        {isOpenCase(chassis.dataSheet) &&
+          ' It is open: nothing stands over the board nor around it.'}
         {placeDepthMm !== null &&
           ` The thick line is the end of the ${place?.model ?? 'place'}, at ${placeDepthMm} mm.`}
         {isAssumed &&

@@ -1,4 +1,4 @@
-import { cutText } from '@flint/core/drawing'
+import { cutText, isOpenCase } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 import { DimensionArrow } from './DimensionArrow'
 import { type RearShape, rearShapes } from './rearShapes'
@@ -60,7 +60,13 @@ export function RearView({
               <rect
                 width={widthMm * pxPerMm}
                 height={heightMm * pxPerMm}
-                className={pointedPartIds.includes(chassis.id) ? styles.highlighted : styles.case}
+                className={
+                  pointedPartIds.includes(chassis.id)
+                    ? styles.highlighted
+                    : isOpenCase(chassis.dataSheet)
+                      ? styles.openCase
+                      : styles.case
+                }
               />
               {shapes.map((shape) => (
                 <RearPart

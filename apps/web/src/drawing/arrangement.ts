@@ -1,4 +1,4 @@
-import { BOARD_OUTLINES, boardPlane, SUPPLY_ENVELOPES } from '@flint/core/drawing'
+import { BOARD_OUTLINES, boardPlane, OWN_OUTLINE, SUPPLY_ENVELOPES } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 
 /** A rectangle in the plane of the board: from the front, and across it. */
@@ -68,7 +68,7 @@ type Spot = { frontMm: number; leftMm: number } | null
 function sizeOfBoard(machine: Machine): Size | null {
   const board = pieceOf(machine, 'board')?.dataSheet
   if (!board) return null
-  const outline = BOARD_OUTLINES[board.size]
+  const outline = BOARD_OUTLINES[board.size === OWN_OUTLINE ? 'Mini-ITX' : board.size]
   return {
     depthMm: board.depthMm ?? outline.depthMm,
     widthMm: board.widthMm ?? outline.widthMm,
@@ -125,8 +125,16 @@ function supplyLies(
   const frontMm = room.depthMm - FROM_REAR_MM - depthMm
   const last = room.acrossMm - widthMm
   if (last < 0 || frontMm < 0) return null
+  // Where there is room on the other side of a flat board, the supply does not lie over it.
+  const hides = board !== null && overlaps(last, widthMm, board)
+  if (plane === 'flat' && hides && !overlaps(FROM_WALL_MM, widthMm, board)) {
+    return { frontMm, acrossMm: FROM_WALL_MM, depthMm, widthMm, isAssumed: true }
+  }
   const isUnder = !board || board.acrossMm + board.widthMm <= last - FROM_WALL_MM
   const acrossMm =
     plane === 'flat' || isUnder ? Math.max(0, last - FROM_WALL_MM) : Math.min(last, FROM_WALL_MM)
   return { frontMm, acrossMm, depthMm, widthMm, isAssumed: true }
 }
+
+const overlaps = (acrossMm: number, widthMm: number, other: Lies): boolean =>
+  acrossMm < other.acrossMm + other.widthMm && acrossMm + widthMm > other.acrossMm

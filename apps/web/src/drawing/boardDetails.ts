@@ -18,9 +18,16 @@ const CHIPSET_MM = 34
 const MODULE = { lengthMm: 133, pitchesMm: [9.5, 8, 6.5, 5, 3.5], thickMm: 3 }
 const SLOT = { fromRearMm: 46, thickMm: 7 }
 const M2 = { widthMm: 22, lengthMm: 80 }
-const PORT = { stepMm: 10, widthMm: 8, depthMm: 12 }
-const MAIN_PLUG = { lengthMm: 52, thickMm: 10 }
-const CPU_PLUG = { lengthMm: 20, thickMm: 9 }
+const PORT_STEP_MM = 10
+/** Of plugs and headers, from the rear to the front and across. */
+const PLUG_MM = {
+  'fan header': [8, 10],
+  'CPU power': [20, 9],
+  'main power': [10, 52],
+  'USB header': [9, 34],
+  'front panel': [6, 22],
+  'SATA port': [12, 8],
+} as const
 /** Edge of a card by the lanes of its slot. Source: PCI Express CEM specification (from memory). */
 const EDGE_MM: Record<number, number> = { 1: 25, 2: 25, 4: 39, 8: 56, 16: 89 }
 
@@ -67,8 +74,14 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
 
   const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
   box('sockets', [12, socketsMm / 2], [24, socketsMm - 6], 'metal', 'sockets of the board')
-  box('main power', [depthMm - 8, socketsMm + 8], [MAIN_PLUG.thickMm, MAIN_PLUG.lengthMm], 'plug')
-  box('CPU power', [34, 12], [CPU_PLUG.lengthMm, CPU_PLUG.thickMm], 'plug')
+  const given = new Set(sheet.plugPlaces?.map(({ what }) => what))
+  sheet.plugPlaces?.forEach(({ what, fromRearMm, fromSocketsMm }, index) => {
+    box(`plug ${index + 1}`, [fromRearMm, fromSocketsMm], PLUG_MM[what], 'plug', what)
+  })
+  if (!given.has('main power')) {
+    box('main power', [depthMm - 8, socketsMm + 8], PLUG_MM['main power'], 'plug')
+  }
+  if (!given.has('CPU power')) box('CPU power', [34, 12], PLUG_MM['CPU power'], 'plug')
 
   const cpus = cpuPlaces(sheet.cpuSockets ?? 1, depthMm, widthMm)
   memoryPlaces(sheet.memorySlots, cpus, depthMm).forEach((rear, index) => {
@@ -138,10 +151,10 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
       device ? device.dataSheet.model : `M.2 socket ${index + 1}, empty`,
     )
   })
-  for (let port = 0; port < sheet.sataPorts; port += 1) {
-    const sockets = widthMm - 10 - port * PORT.stepMm
-    if (sockets < socketsMm + MAIN_PLUG.lengthMm / 2 + 14) break
-    box(`SATA ${port + 1}`, [depthMm - 7, sockets], [PORT.depthMm, PORT.widthMm], 'plug')
+  for (let port = 0; port < sheet.sataPorts && !given.has('SATA port'); port += 1) {
+    const sockets = widthMm - 10 - port * PORT_STEP_MM
+    if (sockets < socketsMm + PLUG_MM['main power'][1] / 2 + 14) break
+    box(`SATA ${port + 1}`, [depthMm - 7, sockets], PLUG_MM['SATA port'], 'plug')
   }
   return details
 }

@@ -1,4 +1,4 @@
-import { BOARD_HOLES, HOLES_FROM_EDGE } from '@flint/core/drawing'
+import { BOARD_HOLES, HOLES_FROM_EDGE, OWN_OUTLINE } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 import type { Arrangement } from './arrangement'
 import { onBoard } from './boardDetails'
@@ -13,7 +13,7 @@ interface DrawnHole {
 /** Where the board's screw holes are on the plan. */
 export function boardHoles(machine: Machine, { plane, board }: Arrangement): DrawnHole[] {
   const sheet = pieceOf(machine, 'board')?.dataSheet
-  if (!sheet || !board) return []
+  if (!sheet || !board || sheet.size === OWN_OUTLINE) return []
   const { alongMm: edgeMm, rearMm, lastColumnMm } = HOLES_FROM_EDGE
   return BOARD_HOLES[sheet.size].map(({ alongMm, forwardMm, withinMm }) => {
     const fromSocketsMm = edgeMm + lastColumnMm - alongMm

@@ -183,8 +183,8 @@ const STATE_WORDS: Record<NonNullable<PowerTerm['state']>, string> = {
   busy: 'busy',
 }
 
-function lineText({ pieces, price }: BillLine): string {
-  if (pieces === 0) return 'owned'
+function lineText({ pieces, price, standing }: BillLine): string {
+  if (pieces === 0) return standing
   if (!price) return `${format.number(pieces)} × not known`
   const { unitMinor, shippingMinor, currency } = price
   const shipping =

@@ -1,4 +1,11 @@
-import { type FittedPart, mostOf, partKinds, type PartSheet } from '@flint/core/editing'
+import {
+  type FittedPart,
+  fittedWithSheets,
+  isSoldered,
+  mostOf,
+  partKinds,
+  type PartSheet,
+} from '@flint/core/editing'
 import { format } from '../controls/locale'
 import planStyles from '../drawing/plan.module.css'
 import { selectDesign } from '../sheet/selectors'
@@ -32,7 +39,11 @@ export function ChosenPart({
   const name = `${sheet.maker} ${sheet.model}`
   const count = pieces.length
   const owned = pieces.filter((piece) => piece.owned).length
-  const [last] = pieces.slice(-1)
+  // One that is chosen by itself goes before one that came in another.
+  const [last] = pieces
+    .toSorted((one, other) => Number(one.within === null) - Number(other.within === null))
+    .slice(-1)
+  const outer = fittedWithSheets(design).find(({ part }) => part.id === last?.within)?.sheet
   const snapshot = design.snapshots.find(({ id }) => id === last?.snapshotId)
   const takesMore =
     mostOf(design, sheet.kind) > count && partKinds[sheet.kind].count !== 'one' && snapshot
@@ -49,7 +60,8 @@ export function ChosenPart({
         >
           {name}
         </button>
-        {owned > 0 && (
+        {outer && <span className="soft"> in {outer.model}</span>}
+        {!outer && owned > 0 && (
           <span className="soft">
             {' '}
             {owned === count ? 'owned' : `${format.number(owned)} owned`}
@@ -70,16 +82,20 @@ export function ChosenPart({
             one more
           </button>
         )}
-        <button
-          type="button"
-          className="plain-button"
-          aria-label={`Remove ${count > 1 ? 'one ' : ''}${name}`}
-          onClick={() => {
-            if (last) edit({ do: 'remove', partIds: [last.id] })
-          }}
-        >
-          {count > 1 ? 'one less' : 'remove'}
-        </button>
+        {last && isSoldered(design, last) ? (
+          <span className="soft">soldered on</span>
+        ) : (
+          <button
+            type="button"
+            className="plain-button"
+            aria-label={`Remove ${count > 1 ? 'one ' : ''}${name}`}
+            onClick={() => {
+              if (last) edit({ do: 'remove', partIds: [last.id] })
+            }}
+          >
+            {count > 1 ? 'one less' : 'remove'}
+          </button>
+        )}
       </td>
     </tr>
   )

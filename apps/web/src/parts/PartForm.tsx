@@ -1,11 +1,12 @@
 import type { StoredPart } from '@flint/contract'
 import { kindWords, type PartKind, sheetColumns, slugOf } from '@flint/core/editing'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useKeepPartMutation } from '../api/api'
 import { problemOf, problemSentence } from '../api/problemOf'
 import { BaysPreview } from './BaysPreview'
 import { FormRow } from './FormRow'
 import { PasteSheet } from './PasteSheet'
+import { rowSentence } from './rowSentences'
 import { readSheet, startTexts, type Texts } from './sheetTexts'
 import styles from './parts.module.css'
 
@@ -21,6 +22,7 @@ interface PartFormProps {
 /** A data sheet of one's own: every value may stay empty but the few that a part is nothing without. */
 export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
   const columns = sheetColumns(kind)
+  const parts = useMemo(() => [...taken.values()], [taken])
   const [texts, setTexts] = useState<Texts>(() => startTexts(columns, from))
   const [sources, setSources] = useState<Texts>(from?.sheet.sources ?? {})
   const [problems, setProblems] = useState<Texts>({})
@@ -85,6 +87,8 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
             <FormRow
               key={column.name}
               column={column}
+              parts={parts}
+              sentence={rowSentence(column.name, texts)}
               aside={column.name === 'bayBlocks' && <BaysPreview texts={texts} />}
               text={texts[column.name] ?? ''}
               source={sources[column.name] ?? ''}

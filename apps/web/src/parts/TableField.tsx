@@ -1,6 +1,8 @@
 import { columnValue, type SheetColumn, withColumnValue } from '@flint/core/editing'
 import { cellText, readCell } from '@flint/core/files'
 import { useState } from 'react'
+import { SmallChoice } from '../controls/SmallChoice'
+import type { RowChoice, RowSentence } from './rowSentences'
 import styles from './parts.module.css'
 
 /** What is typed in one row, by the name of its column. */
@@ -10,11 +12,12 @@ interface TableFieldProps {
   column: SheetColumn & { rows: readonly SheetColumn[] }
   /** The table as JSON; empty where it is not known. */
   text: string
+  sentence: RowSentence | null
   onText: (text: string) => void
 }
 
 /** A table of a data sheet, as the slots of a board: a row of fields for each, or none, or not known. */
-export function TableField({ column, text, onText }: TableFieldProps) {
+export function TableField({ column, text, sentence, onText }: TableFieldProps) {
   const { label, rows: columns } = column
   // What is typed stays as it is written, also where it cannot be read yet.
   const [rows, setRows] = useState<readonly RowTexts[] | null>(() => rowsOf(columns, text))
@@ -39,6 +42,8 @@ export function TableField({ column, text, onText }: TableFieldProps) {
               column={one}
               id={`field-${column.name}-${at}-${one.name}`}
               text={row[one.name] ?? ''}
+              before={sentence?.before[one.name] ?? null}
+              given={sentence?.choices[one.name] ?? null}
               onText={(value) => {
                 changeRow(at, one.name, value)
               }}
@@ -96,12 +101,16 @@ interface RowFieldProps {
   column: SheetColumn
   id: string
   text: string
+  /** What stands before it in a sentence; null for a field with its label over it. */
+  before: string | null
+  /** What can be chosen, where the form knows more than the column. */
+  given: readonly RowChoice[] | null
   onText: (text: string) => void
 }
 
-function RowField({ column, id, text, onText }: RowFieldProps) {
-  const { label, unit, type, optional, help } = column
-  const choices = type === 'yes or no' ? ['yes', 'no'] : type === 'choice' ? column.choices : null
+function RowField({ column, id, text, before, given, onText }: RowFieldProps) {
+  const { label, unit, optional, help } = column
+  const choices = given ?? choicesOf(column)
   const read = readCell(column, text)
   const problem = 'reason' in read ? read.reason : null
   const shared = {
@@ -115,20 +124,32 @@ function RowField({ column, id, text, onText }: RowFieldProps) {
     },
   }
   return (
-    <div className={styles.entryField}>
-      <label htmlFor={id}>
-        {label}
-        {unit && `, ${unit}`}
-      </label>
+    <div className={before === null ? styles.entryField : styles.entryWord}>
+      {before !== null ? (
+        <span aria-hidden="true">{before}</span>
+      ) : choices ? (
+        <span className={styles.entryLabel}>{label}</span>
+      ) : (
+        <label htmlFor={id}>
+          {label}
+          {unit && `, ${unit}`}
+        </label>
+      )}
       {choices ? (
-        <select {...shared}>
-          {(optional || text === '') && <option value="">not known</option>}
-          {choices.map((choice) => (
-            <option key={choice} value={String(choice)}>
-              {choice}
-            </option>
-          ))}
-        </select>
+        <SmallChoice
+          label={label}
+          value={text}
+          width="100%"
+          inTable
+          problemId={problem ? `${id}-problem` : undefined}
+          options={[
+            ...(optional || !choices.some(({ value }) => value === text)
+              ? [{ value: '', text: 'not known' }]
+              : []),
+            ...choices,
+          ]}
+          onChange={onText}
+        />
       ) : (
         <input {...shared} type="text" autoComplete="off" />
       )}
@@ -139,6 +160,12 @@ function RowField({ column, id, text, onText }: RowFieldProps) {
       )}
     </div>
   )
+}
+
+function choicesOf({ type, choices }: SheetColumn): RowChoice[] | null {
+  if (type === 'yes or no') return ['yes', 'no'].map((value) => ({ value, text: value }))
+  if (type !== 'choice') return null
+  return choices.map((choice) => ({ value: String(choice), text: String(choice) }))
 }
 
 /** The rows of a table as texts; null where it is not known. */

@@ -1,6 +1,7 @@
 import {
   columnValue,
   fieldWords,
+  partKinds,
   type PartSheet,
   type SheetColumn,
   sheetColumns,
@@ -15,6 +16,7 @@ export function valueWords(sheet: PartSheet, column: SheetColumn): string {
   const value = columnValue(sheet, column.name)
   if (value === null) return 'not known'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (column.type === 'parts') return partsWords(value as PartSheet[])
   if (Array.isArray(value)) return listWords(value)
   if (typeof value === 'number') return numberWords(sheet, column, value)
   return typeof value === 'string' ? value : ''
@@ -42,6 +44,14 @@ function listWords(entries: unknown[]): string {
   const isTable = entries.some((entry) => typeof entry === 'object')
   return entries.map(entryWords).join(isTable ? '\n' : ', ')
 }
+
+/** A part with what it is: "board Bramble One". */
+export const partName = ({ kind, maker, model }: PartSheet): string =>
+  `${partKinds[kind].words.one} ${maker} ${model}`
+
+/** Whole parts, as what comes in a machine: each by its name. */
+const partsWords = (sheets: readonly PartSheet[]): string =>
+  sheets.length === 0 ? 'none' : sheets.map(partName).join('\n')
 
 /** One entry of a list, or one row of a table as "key M, carries PCIe". */
 function entryWords(entry: unknown): string {

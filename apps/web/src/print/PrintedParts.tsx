@@ -32,31 +32,35 @@ export function PrintedParts() {
             <th scope="col">Part</th>
             <th scope="col">To buy</th>
             <th scope="col">Owned</th>
+            <th scope="col">Comes with another</th>
             <th scope="col">Each</th>
             <th scope="col">Shipping</th>
             <th scope="col">Together</th>
           </tr>
         </thead>
         <tbody>
-          {bill.lines.map(({ snapshotId, name: part, pieces, owned, price, totalMinor }) => {
-            const money = (minor: number | null | undefined): string =>
-              price && minor !== null && minor !== undefined
-                ? format.money(minor, price.currency)
-                : 'not known'
-            return (
-              <tr key={snapshotId}>
-                <th scope="row">{part}</th>
-                <td>{pieces}</td>
-                <td>{owned}</td>
-                <td>{money(price?.unitMinor)}</td>
-                <td>{pieces === 0 ? '' : money(price?.shippingMinor)}</td>
-                <td>{pieces === 0 ? '' : money(price ? totalMinor : null)}</td>
-              </tr>
-            )
-          })}
+          {bill.lines.map(
+            ({ snapshotId, name: part, pieces, owned, included, price, totalMinor }) => {
+              const money = (minor: number | null | undefined): string =>
+                price && minor !== null && minor !== undefined
+                  ? format.money(minor, price.currency)
+                  : 'not known'
+              return (
+                <tr key={snapshotId}>
+                  <th scope="row">{part}</th>
+                  <td>{pieces}</td>
+                  <td>{owned}</td>
+                  <td>{included}</td>
+                  <td>{pieces + owned === 0 ? '' : money(price?.unitMinor)}</td>
+                  <td>{pieces === 0 ? '' : money(price?.shippingMinor)}</td>
+                  <td>{pieces === 0 ? '' : money(price ? totalMinor : null)}</td>
+                </tr>
+              )
+            },
+          )}
           <tr>
             <th scope="row">To buy</th>
-            <td colSpan={4} />
+            <td colSpan={5} />
             <td>{total}</td>
           </tr>
         </tbody>

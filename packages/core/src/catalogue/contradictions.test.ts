@@ -35,3 +35,19 @@ test('where the board stands upright, places are measured from the top', () => {
     'boardAt.leftMm: It would begin 301 mm from the top of a case that is 300 mm high.',
   ])
 })
+
+test('fans beyond their wall, plugs beyond their board, also of a board that comes in a machine', () => {
+  const fan = { wall: 'front', insideMm: null, sizeMm: 120, blows: 'in', filtered: null }
+  expect(sentences({ fanPlaces: [{ ...fan, alongMm: 115 }] })).toEqual([])
+  expect(sentences({ fanPlaces: [{ ...fan, alongMm: 40 }] })).toEqual([
+    'fanPlaces[0]: A fan of 120 mm at 40 mm reaches beyond the 230 mm that there are.',
+  ])
+  // A wall at the side is as long as the case is deep: 245 mm.
+  expect(sentences({ fanPlaces: [{ ...fan, wall: 'left', alongMm: 180 }] })).toEqual([])
+  expect(sentences({ fanPlaces: [{ ...fan, wall: 'left', alongMm: 190 }] })).toHaveLength(1)
+  const plugPlaces = [{ what: 'fan header', fromRearMm: 171, fromSocketsMm: 20 }]
+  const words = 'The fan header would be 171 mm from the rear edge of a board that is 170 mm deep.'
+  expect(sentences({ plugPlaces }, 'tindrel-plain-itx')).toEqual([`plugPlaces[0]: ${words}`])
+  const board = changedPart('tindrel-plain-itx', { plugPlaces }).sheet
+  expect(sentences({ insides: [board] })).toEqual([`insides[0]: Plain ITX: ${words}`])
+})

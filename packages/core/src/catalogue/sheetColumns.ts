@@ -8,7 +8,8 @@ export interface SheetColumn {
   /** In words, without the unit: "board max depth". */
   label: string
   unit: string
-  type: 'text' | 'number' | 'whole number' | 'yes or no' | 'choice' | 'list' | 'table'
+  type: 'text' | 'number' | 'whole number' | 'yes or no' | 'choice' | 'list' | 'table' | 'parts'
+  /** Of `parts` the kinds that they may be of. */
   choices: readonly (string | number)[]
   /** What the entries of a list are. */
   entries: 'text' | 'number' | null
@@ -24,6 +25,7 @@ interface JsonSchema {
   enum?: (string | number)[]
   const?: string | number
   anyOf?: JsonSchema[]
+  oneOf?: JsonSchema[]
   properties?: Record<string, JsonSchema>
   items?: JsonSchema
   description?: string
@@ -83,7 +85,10 @@ function columnsIn(
         entries: entriesOf(schema),
         rows: schema.items?.type === 'object' ? columnsIn(schema.items, '', false) : null,
         optional: mayLack || optional,
-        help: raw.description ?? '',
+        // Whoever reads the file sees null, whoever fills in a form an empty field.
+        help: (raw.description ?? '')
+          .replaceAll(/\bnull\b/g, 'empty')
+          .replaceAll(/\bNull\b/g, 'Empty'),
       },
     ]
   })
@@ -111,6 +116,8 @@ function typeOf(schema: JsonSchema): Pick<SheetColumn, 'type' | 'choices'> {
     case 'number':
       return { type: 'number', choices: [] }
     case 'array': {
+      const kinds = schema.items?.oneOf?.flatMap((one) => one.properties?.kind?.const ?? [])
+      if (kinds && kinds.length > 0) return { type: 'parts', choices: kinds }
       const inside = schema.items ? typeOf(schema.items) : { choices: [] }
       return schema.items?.type === 'object'
         ? { type: 'table', choices: [] }
@@ -122,7 +129,7 @@ function typeOf(schema: JsonSchema): Pick<SheetColumn, 'type' | 'choices'> {
 }
 
 function entriesOf({ type, items }: JsonSchema): SheetColumn['entries'] {
-  if (type !== 'array' || !items || items.type === 'object') return null
+  if (type !== 'array' || !items || items.type === 'object' || items.oneOf) return null
   const { type: inside, choices } = typeOf(items)
   const numbers = inside === 'number' || inside === 'whole number'
   return numbers || typeof choices[0] === 'number' ? 'number' : 'text'
@@ -145,6 +152,8 @@ const LABELS: Record<string, string> = {
   loses: 'this one falls',
   lanesLeft: 'to so many lanes',
   count: 'how many',
+  insides: 'what comes in it',
+  soldered: 'soldered on',
 }
 
 /**

@@ -67,6 +67,10 @@ export const m2Keys = maybe(z.array(z.enum(M2_KEYS)).max(4)).describe(
   'For what goes into an M.2 socket: the keys it fits.',
 )
 
+export const m2LengthMm = maybe(z.int().min(16).max(160)).describe(
+  'For what goes into an M.2 socket: its length, 80 for 2280.',
+)
+
 /** Firmware that something needs of a board, for each line of firmware that has a say in it. */
 export const firmwareNeeds = maybe(
   z.array(z.strictObject({ family: shortText, version: z.int().min(0).max(100_000) })).max(40),

@@ -3,6 +3,8 @@
  */
 
 export const BOARD_SIZES = ['Mini-ITX', 'microATX', 'ATX', 'SSI CEB', 'SSI EEB'] as const
+/** Of a board that keeps to no standard; its data sheet gives the outline. */
+export const OWN_OUTLINE = 'own outline'
 export type BoardSize = (typeof BOARD_SIZES)[number]
 
 /**

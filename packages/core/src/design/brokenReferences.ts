@@ -18,6 +18,7 @@ export function brokenReferences(design: Design): Problem[] {
     ...repeated('brief.readers', design.brief.readers),
     ...design.pools.flatMap(({ groups }, index) => repeated(`pools[${index}].groups`, groups)),
     ...fittedProblems(design),
+    ...withinProblems(design),
     ...groupProblems(design),
     ...bayProblems(design),
   ]
@@ -83,6 +84,25 @@ function fittedProblems(design: Design): Problem[] {
     return [
       { field: `${field}.bay`, sentence: `${part.id} and ${before} are both in ${part.bay}.` },
     ]
+  })
+}
+
+/** What came in another piece names one that is there, and in the end one that came by itself. */
+function withinProblems({ fitted }: Design): Problem[] {
+  const outerOf = new Map(fitted.map(({ id, within }) => [id, within]))
+  return fitted.flatMap(({ id, within }, index) => {
+    const field = `fitted[${index}].within`
+    if (within === null) return []
+    if (!outerOf.has(within)) {
+      return [{ field, sentence: `${id} came in ${within}, which is not a piece of this design.` }]
+    }
+    const seen = new Set([id])
+    let outer: string | null = within
+    while (outer !== null && !seen.has(outer)) {
+      seen.add(outer)
+      outer = outerOf.get(outer) ?? null
+    }
+    return outer === null ? [] : [{ field, sentence: `${id} came in itself, by way of others.` }]
   })
 }
 

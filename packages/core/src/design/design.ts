@@ -27,15 +27,17 @@ const partSnapshot = z.strictObject({
   sheet: partSheet,
 })
 
-/** One physical piece. */
 /** Pieces that a design may hold. */
 export const MOST_FITTED = 1_024
 
+/** One physical piece. */
 export const fittedPart = z.strictObject({
   id,
   snapshotId: id,
   /** Already in the house, so it costs nothing. */
   owned: z.boolean(),
+  /** The piece that it came in, as a board in a machine sold whole, and that it was paid with. */
+  within: id.nullable().default(null),
   /** The bay a drive sits in; null for everything else, and for a drive still on the bench. */
   bay: bayId.nullable(),
   /** Why a drive is not in the house; null for one that is. */

@@ -73,6 +73,8 @@ import { controllerNeedsBios } from './ports/controllerNeedsBios'
 import { drivesOnBoth } from './ports/drivesOnBoth'
 import { fanOutDirection } from './ports/fanOutDirection'
 import { m2NoSocket } from './ports/m2NoSocket'
+import { m2TooLong } from './ports/m2TooLong'
+import { m2WithoutHeatSink } from './ports/m2WithoutHeatSink'
 import { m2SilencesSata } from './ports/m2SilencesSata'
 import { noCableReaches } from './ports/noCableReaches'
 import { nvmeNotReached } from './ports/nvmeNotReached'
@@ -137,6 +139,7 @@ export const rules = [
   cardThrottled,
   pinsNotKept,
   m2NoSocket,
+  m2TooLong,
   usbPortMissing,
   controllerNeedsBios,
   noDisplayOutput,
@@ -201,6 +204,7 @@ export const rules = [
   finsAcrossAirflow,
   supplyOverBoard,
   m2SilencesSata,
+  m2WithoutHeatSink,
   drivesOnBoth,
   flashOnSlowPort,
   cpuLanesShort,

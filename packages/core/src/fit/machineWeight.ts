@@ -1,6 +1,7 @@
 import { kindOf } from '../catalogue/partKinds'
 import { drivesOutside } from '../machine/drivesOutside'
 import type { Machine } from '../machine/machine'
+import { fittingOf } from '../machine/piece'
 
 export interface MachineWeight {
   /** Everything that is known, grams. */
@@ -15,6 +16,8 @@ export function machineWeight(machine: Machine): MachineWeight {
   const notKnownPartIds: string[] = []
   for (const { id, dataSheet } of machine.pieces.values()) {
     if (kindOf(dataSheet).stands !== 'inside' || elsewhere.has(id)) continue
+    // A machine sold whole was weighed with what came in it.
+    if (fittingOf(machine.fittings, id).within !== null) continue
     if (dataSheet.weightGrams === null) notKnownPartIds.push(id)
     else grams += dataSheet.weightGrams
   }

@@ -274,14 +274,15 @@ function isSameMachine(one: MachineDesign, other: MachineDesign): boolean {
     one.pools === other.pools &&
     one.paths === other.paths &&
     one.fitted.length === other.fitted.length &&
-    one.fitted.every(({ id, snapshotId, bay, away, sockets }, index) => {
+    one.fitted.every(({ id, snapshotId, bay, away, sockets, within }, index) => {
       const part = other.fitted[index]
       return (
         part?.id === id &&
         part.snapshotId === snapshotId &&
         part.bay === bay &&
         part.away === away &&
-        part.sockets === sockets
+        part.sockets === sockets &&
+        part.within === within
       )
     })
   )

@@ -2,8 +2,12 @@ import { kindOf } from '../catalogue/partKinds'
 import type { Design, PartSnapshot } from '../design/design'
 import { type Amount, exactly, type Missing, sumOf } from '../units/amount'
 
-/** `counted`: its price is in the sum. `owned`: nothing is to be bought. The others are missing from the sum. */
-export type LineStanding = 'counted' | 'owned' | 'no price' | 'other currency'
+/**
+ * `counted`: its price is in the sum. `owned`: nothing is to be bought. `comes with another`: paid with the piece that
+ * it came in. The others are missing from the sum.
+ */
+export type LineStanding =
+  'counted' | 'owned' | 'comes with another' | 'no price' | 'other currency'
 
 export interface BillLine {
   snapshotId: string
@@ -12,9 +16,11 @@ export interface BillLine {
   pieces: number
   partIds: string[]
   owned: number
+  /** Those that came in another piece, and are neither bought nor owned by themselves. */
+  included: number
   /** Null when the part has no price. */
   price: { currency: string; unitMinor: number; shippingMinor: number | null } | null
-  /** pieces × unit + shipping as far as it is known; 0 when all are owned. */
+  /** pieces × unit + shipping as far as it is known; 0 when none is to be bought. */
   totalMinor: number
   standing: LineStanding
 }
@@ -28,10 +34,18 @@ export interface CostFigure {
   ownedPieces: number
 }
 
+/** Pieces of one data sheet: the ids of those to buy, and how many others there are. */
+interface Pieces {
+  toBuy: string[]
+  owned: number
+  included: number
+}
+
 /**
  * What is there to buy, and what does it cost with shipping?
  *
- * Pieces of one data sheet make one line. Shipping is paid once a line. Owned pieces cost nothing.
+ * Pieces of one data sheet make one line. Shipping is paid once a line. Owned pieces cost nothing, and what came in
+ * another piece was paid with that.
  *
  * Two drives at 189.00 with 6.90 shipping come to 384.90.
  */
@@ -39,10 +53,11 @@ export function billOfMaterials(
   currency: string,
   { fitted, snapshots }: Pick<Design, 'fitted' | 'snapshots'>,
 ): CostFigure {
-  const bySheet = new Map<string, { toBuy: string[]; owned: number }>()
-  for (const { id, snapshotId, owned } of fitted) {
-    const those = bySheet.get(snapshotId) ?? { toBuy: [], owned: 0 }
-    if (owned) those.owned += 1
+  const bySheet = new Map<string, Pieces>()
+  for (const { id, snapshotId, owned, within } of fitted) {
+    const those = bySheet.get(snapshotId) ?? { toBuy: [], owned: 0, included: 0 }
+    if (within !== null) those.included += 1
+    else if (owned) those.owned += 1
     else those.toBuy.push(id)
     bySheet.set(snapshotId, those)
   }
@@ -66,7 +81,7 @@ export function billOfMaterials(
 function lineTotal({ standing, totalMinor, partIds, price }: BillLine): Amount<'money'> {
   const missingOf = (field: string, ids: readonly string[]): Missing[] =>
     ids.map((pieceId) => ({ pieceId, field }))
-  if (standing === 'owned') return exactly(totalMinor, 'money')
+  if (standing === 'owned' || standing === 'comes with another') return exactly(totalMinor, 'money')
   if (standing === 'counted') {
     // One parcel for the line, so one piece stands for what it lacks.
     const missing = price?.shippingMinor === null ? partIds.slice(0, 1) : []
@@ -78,7 +93,7 @@ function lineTotal({ standing, totalMinor, partIds, price }: BillLine): Amount<'
 
 function billLine(
   { id, sheet }: PartSnapshot,
-  { toBuy, owned }: { toBuy: string[]; owned: number },
+  { toBuy, owned, included }: Pieces,
   currency: string,
 ): BillLine {
   const { price } = sheet
@@ -89,11 +104,14 @@ function billLine(
     pieces,
     partIds: toBuy,
     owned,
+    included,
     price,
     totalMinor: pieces === 0 || !price ? 0 : pieces * price.unitMinor + (price.shippingMinor ?? 0),
     standing:
       pieces === 0
-        ? 'owned'
+        ? owned > 0
+          ? 'owned'
+          : 'comes with another'
         : price === null
           ? 'no price'
           : price.currency === currency

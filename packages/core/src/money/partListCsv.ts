@@ -9,7 +9,7 @@ import type { CostFigure } from './billOfMaterials'
  * are made harmless. Source of the form: RFC 4180, written by a package.
  */
 export function partListToCsv({ lines }: Pick<CostFigure, 'lines'>): string {
-  const rows = lines.map(({ name, pieces, owned, price, totalMinor, standing }) => {
+  const rows = lines.map(({ name, pieces, owned, included, price, totalMinor }) => {
     const money = (minor: number | null | undefined): string => {
       if (!price || minor === null || minor === undefined) return ''
       const perMajor = minorPerMajor(price.currency)
@@ -19,9 +19,10 @@ export function partListToCsv({ lines }: Pick<CostFigure, 'lines'>): string {
       Part: name,
       'To buy': pieces,
       'Owned already': owned,
+      'Comes with another part': included,
       'Price each': money(price?.unitMinor),
       'Shipping of the line': money(price?.shippingMinor),
-      Total: standing === 'owned' ? money(0) : money(totalMinor),
+      Total: money(totalMinor),
       Currency: price?.currency ?? '',
     }
   })

@@ -85,8 +85,10 @@ function drivesWithoutTrays(machine: Machine): number {
 
 /** Each CPU in a socket wants a cooler; a machine without a CPU wants one for the CPU to come. */
 function cpusWithoutCooler(machine: Machine): number {
-  const sockets = pieceOf(machine, 'board')?.dataSheet.cpuSockets ?? 1
-  const seated = Math.min(piecesOf(machine, 'cpu').length, sockets)
+  const { cpuSockets, soldered } = pieceOf(machine, 'board')?.dataSheet ?? {}
+  // What is soldered on comes with whatever cools it.
+  if (soldered?.some(({ kind }) => kind === 'cpu')) return 0
+  const seated = Math.min(piecesOf(machine, 'cpu').length, cpuSockets ?? 1)
   return Math.max(0, Math.max(1, seated) - piecesOf(machine, 'cooler').length)
 }
 

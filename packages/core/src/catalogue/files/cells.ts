@@ -17,7 +17,7 @@ export const withoutGuard = (cell: string): string => cell.replace(/^'(?='*[=+@-
 /** A value of a data sheet as the text of one cell; empty where it is not known. */
 export function cellText({ type }: SheetColumn, value: unknown): string {
   if (value === null) return ''
-  if (type === 'table') return JSON.stringify(value)
+  if (type === 'table' || type === 'parts') return JSON.stringify(value)
   if (type === 'list') {
     const entries = value as (string | number)[]
     // An empty list says that there is none, which is not the same as not knowing; and an entry may have
@@ -55,6 +55,7 @@ function valueOf(column: SheetColumn, cell: string): unknown {
     case 'list':
       return listOf(cell, column)
     case 'table':
+    case 'parts':
       return jsonOf(cell)
     default:
       return cell
@@ -103,6 +104,7 @@ function reasonFor({ type, choices, unit }: SheetColumn, cell: string): string {
       return `“${cell}” must be one of ${choices.join(', ')}.`
     case 'list':
     case 'table':
+    case 'parts':
       return 'The cell is not JSON.'
     default:
       return unit === '' || unit === 'cents'

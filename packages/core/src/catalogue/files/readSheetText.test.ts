@@ -43,6 +43,14 @@ test('a case in centimetres, and a board', () => {
   ).toEqual({ size: 'microATX', socket: 'V4', memorySlots: '4', sataPorts: '6' })
 })
 
+test('a choice is a word by itself', () => {
+  expect(readSheetText('board', 'Form factor: E-ATX').texts).toEqual({})
+  expect(readSheetText('board', 'Form factor: ATX (305 × 244 mm)').texts).toEqual({ size: 'ATX' })
+  expect(readSheetText('supply', 'Efficiency: 80 gold, 230 V').texts).toEqual({
+    certificate: 'gold',
+  })
+})
+
 test('what is written twice, of another kind or empty is told back', () => {
   const { texts, left } = readSheetText(
     'chassis',

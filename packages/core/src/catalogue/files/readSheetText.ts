@@ -51,7 +51,7 @@ const CALLED: Record<string, readonly string[]> = {
  * A case with "Depth: 43 cm" gives `{ depthMm: '430' }` as text.
  */
 export function readSheetText(kind: PartKind, text: string): ReadSheetText {
-  const columns = sheetColumns(kind).filter(({ type }) => type !== 'table')
+  const columns = sheetColumns(kind).filter(({ type }) => type !== 'table' && type !== 'parts')
   const texts: Record<string, string> = {}
   const left: string[] = []
   for (const raw of text.split('\n')) {
@@ -85,6 +85,15 @@ function columnCalled(columns: readonly SheetColumn[], label: string): SheetColu
   )
 }
 
+/** Whether a text has a word by itself: "ATX" is not what "E-ATX" says. */
+function hasWord(text: string, word: string): boolean {
+  const at = text.indexOf(word)
+  if (at === -1) return false
+  const isLetter = (one: string | undefined): boolean =>
+    one !== undefined && /[\p{L}\p{N}-]/u.test(one)
+  return !isLetter(text[at - 1]) && !isLetter(text[at + word.length])
+}
+
 /** The value as a form has it; null where it cannot be read. */
 function valueText(column: SheetColumn, value: string): string | null {
   const { type, choices } = column
@@ -92,7 +101,7 @@ function valueText(column: SheetColumn, value: string): string | null {
     const lower = value.toLowerCase()
     const found =
       choices.find((choice) => String(choice).toLowerCase() === lower) ??
-      choices.find((choice) => lower.includes(String(choice).toLowerCase()))
+      choices.find((choice) => hasWord(lower, String(choice).toLowerCase()))
     return found === undefined ? null : String(found)
   }
   if (type === 'text' || type === 'list') return value

@@ -1,5 +1,8 @@
 import { z } from 'zod'
-import { BOARD_SIZES } from '../standards'
+import { BOARD_SIZES, OWN_OUTLINE } from '../standards'
+import { coolerSheet } from './cooler'
+import { cpuSheet } from './cpu'
+import { memorySheet } from './memory'
 import {
   count,
   edgeLanes,
@@ -38,6 +41,8 @@ const m2Socket = z.strictObject({
   lanes: maybe(edgeLanes),
   pcieGeneration: maybe(pcieGeneration),
   origin: maybe(z.enum(['CPU', 'chipset'])),
+  longestMm: maybe(z.int().min(16).max(160)).describe('The longest device: 80 takes 2280.'),
+  heatSink: maybe(z.boolean()).describe('Whether one comes with it.'),
 })
 
 const place = z.string().regex(/^(slot|m2)-[1-9][0-9]?$/)
@@ -56,10 +61,22 @@ const fourLanePlug = z.strictObject({
   takesSas: z.boolean(),
 })
 
+/** A header or plug of a board, by its middle. */
+const plugPlace = z.strictObject({
+  what: z.enum(['fan header', 'CPU power', 'main power', 'USB header', 'front panel', 'SATA port']),
+  fromRearMm: z.number().min(0).max(1_000),
+  fromSocketsMm: z.number().min(0).max(1_000),
+})
+
+/** What some boards have soldered on. */
+const solderedSheet = z.discriminatedUnion('kind', [cpuSheet, coolerSheet, memorySheet])
+
 export const boardSheet = z.strictObject({
   kind: z.literal('board'),
   ...sheetBase,
-  size: z.enum(BOARD_SIZES),
+  size: z
+    .enum([...BOARD_SIZES, OWN_OUTLINE])
+    .describe('Own outline: of no standard; then its width and depth say what it is.'),
   widthMm: maybe(millimetres).describe(
     'Real outline; some boards are longer than the size they are sold as.',
   ),
@@ -96,6 +113,9 @@ export const boardSheet = z.strictObject({
   cpuSockets: maybe(z.int().min(1).max(4)).describe('Null is read as one.'),
   cpuPowerPlugs: maybe(z.int().min(1).max(4)),
   fanHeaders: maybe(count),
+  plugPlaces: maybe(z.array(plugPlace).max(40)).describe(
+    'Where its headers and plugs are, from its rear edge and from the edge on the side of its sockets; null is drawn as on most boards.',
+  ),
   biosFamily: maybe(shortText).describe(
     'Which line of firmware it runs, and the version it ships with.',
   ),
@@ -111,6 +131,9 @@ export const boardSheet = z.strictObject({
   ),
   managementController: maybe(z.boolean()).describe('Whether it can be reached when it is off.'),
   idleWatts: watts.describe('Without CPU, memory and anything plugged in.'),
+  soldered: maybe(z.array(solderedSheet).max(12)).describe(
+    'CPU, cooler and memory that come on it and stay on it; null is read as none.',
+  ),
 })
 
 /** A slot or an M.2 socket of a board, counted from 1. */
@@ -128,7 +151,7 @@ export function sharedPlace(name: string): BoardPlace {
   return { kind: kind === 'm2' ? 'M.2' : 'slot', number: Number(number) }
 }
 
-type BoardSheet = z.infer<typeof boardSheet>
+export type BoardSheet = z.infer<typeof boardSheet>
 
 /** USB ports of a board whose data sheet does not say. Common practice, no source. */
 const USUAL_USB_PORTS = 2
@@ -145,7 +168,12 @@ export const boardKind: PartKindDefinition<BoardSheet> = {
   needs: none,
   offers: (sheet) => [
     { kind: 'CPU socket', socket: sheet.socket, count: sheet.cpuSockets ?? 1 },
-    { kind: 'memory slot', count: sheet.memorySlots },
+    // Soldered modules have a place each beside the slots.
+    {
+      kind: 'memory slot',
+      count:
+        sheet.memorySlots + (sheet.soldered ?? []).filter(({ kind }) => kind === 'memory').length,
+    },
     { kind: 'fan header', count: sheet.fanHeaders },
     { kind: 'USB port', count: sheet.usbPorts ?? USUAL_USB_PORTS },
     ...(sheet.slots ?? []).map((slot) => ({ kind: 'slot' as const, ...slot })),
@@ -174,9 +202,9 @@ export const boardKind: PartKindDefinition<BoardSheet> = {
   draws: steady('idleWatts'),
   permitsDeepIdle: permitsAlways,
   decibels: silent,
-  highlights: ({ size, socket, sataPorts, slots }, format) => [
+  highlights: ({ size, socket, sataPorts, slots, soldered }, format) => [
     size,
-    `socket ${socket}`,
+    soldered?.some(({ kind }) => kind === 'cpu') ? 'CPU soldered on' : `socket ${socket}`,
     `${sataPorts} SATA`,
     slots ? format.counted(slots.length, 'slot') : null,
   ],

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { m2Keys, maybe, sheetBase, watts } from '../sheetFields'
+import { m2Keys, m2LengthMm, maybe, sheetBase, watts } from '../sheetFields'
 import { steady } from '../draws'
 import type { Need } from '../needs'
 import { none, type PartKindDefinition, permitsAlways, silent } from '../partKindDefinition'
@@ -11,6 +11,7 @@ export const bootSheet = z.strictObject({
   capacityBytes: z.int().min(1_000_000_000).max(1e14),
   attaches: maybe(z.enum(['SATA', 'M.2 SATA', 'M.2 PCIe', 'USB'])),
   m2Keys,
+  m2LengthMm,
   enduranceBytes: maybe(z.number().positive().max(1e18)).describe(
     'What may be written in its life (TBW).',
   ),

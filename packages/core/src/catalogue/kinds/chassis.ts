@@ -4,6 +4,14 @@ import { BOARD_SIZES, SUPPLY_SHAPES } from '../standards'
 import { count, decibels, maybe, millimetres, sheetBase, watts } from '../sheetFields'
 import { steady } from '../draws'
 import { none, type PartKindDefinition, permitsAlways } from '../partKindDefinition'
+import { boardSheet } from './board'
+import { bootSheet } from './boot'
+import { controllerSheet } from './controller'
+import { coolerSheet } from './cooler'
+import { cpuSheet } from './cpu'
+import { memorySheet } from './memory'
+import { nicSheet } from './nic'
+import { supplySheet } from './supply'
 
 /** A block of equal bays on the front, measured from the front's upper left corner. */
 const bayBlock = z.strictObject({ ...bayGrid, leftMm: fromEdge, topMm: fromEdge })
@@ -14,10 +22,36 @@ const bayBlock = z.strictObject({ ...bayGrid, leftMm: fromEdge, topMm: fromEdge 
  */
 const spot = z.strictObject({ frontMm: fromEdge, leftMm: fromEdge })
 
+/** A place for a fan in a wall of the case, or on the bracket between drives and board. */
+const fanPlace = z.strictObject({
+  wall: z.enum(['front', 'rear', 'left', 'right', 'top', 'bottom', 'inside']),
+  alongMm: fromEdge.describe(
+    'Its middle: from the left, in a wall at the side from the front; where the board stands upright, from the top.',
+  ),
+  insideMm: maybe(millimetres).describe('For one inside: its distance from the front.'),
+  sizeMm: z.number().min(20).max(250),
+  blows: z.enum(['in', 'out']),
+  filtered: maybe(z.boolean()),
+})
+
+/** What is in a machine that is sold whole. */
+const insideSheet = z.discriminatedUnion('kind', [
+  boardSheet,
+  cpuSheet,
+  coolerSheet,
+  memorySheet,
+  supplySheet,
+  bootSheet,
+  nicSheet,
+  controllerSheet,
+])
+
 export const chassisSheet = z.strictObject({
   kind: z.literal('chassis'),
   ...sheetBase,
-  form: z.enum(['rack', 'desktop']),
+  form: z
+    .enum(['rack', 'desktop', 'open'])
+    .describe('Open: a tray or a shelf, with nothing over the board nor around it.'),
   widthMm: millimetres,
   heightMm: millimetres,
   depthMm: millimetres.describe('Outside, without plugs.'),
@@ -52,7 +86,7 @@ export const chassisSheet = z.strictObject({
   cardOpenings: maybe(count),
   cardHeight: maybe(z.enum(['full', 'half'])),
   cardMaxLengthMm: maybe(millimetres),
-  airflow: maybe(z.enum(['front to rear', 'side to side'])).describe(
+  airflow: maybe(z.enum(['front to rear', 'side to side', 'bottom to top'])).describe(
     'The way the air goes past the board.',
   ),
   fanCount: maybe(count).describe('Fans that come with it, each wanting a header.'),
@@ -65,6 +99,12 @@ export const chassisSheet = z.strictObject({
     'Rear left corner, from the front and from the left as seen from above; where the board stands upright, from the top as seen from the side.',
   ),
   supplyAt: maybe(spot),
+  fanPlaces: maybe(z.array(fanPlace).max(16)).describe(
+    'Where fans are or can be, those that come with it first; null is drawn as in most such cases.',
+  ),
+  insides: maybe(z.array(insideSheet).max(24)).describe(
+    'What comes in it, for a machine that is sold whole; null is read as nothing.',
+  ),
 })
 
 export type ChassisSheet = z.infer<typeof chassisSheet>
@@ -88,7 +128,8 @@ export const chassisKind: PartKindDefinition<ChassisSheet> = {
   permitsDeepIdle: permitsAlways,
   // A case without fans of its own makes no sound, whatever else its data sheet leaves open.
   decibels: ({ fanCount, fansNoiseDecibels }) => (fanCount === 0 ? 'silent' : fansNoiseDecibels),
-  highlights: ({ widthMm, heightMm, depthMm, bayBlocks, form }, format) => [
+  highlights: ({ widthMm, heightMm, depthMm, bayBlocks, form, insides }, format) => [
+    insides && insides.length > 0 ? 'sold whole' : null,
     form,
     format.counted(
       bayBlocks.reduce((sum, { rows, columns }) => sum + rows * columns, 0),

@@ -1,4 +1,5 @@
 import { type Design, type FittedPart, MOST_FITTED } from '../design'
+import { withInsides } from './insides'
 import { newPiece } from './newPiece'
 import { nextId } from './nextId'
 
@@ -17,5 +18,9 @@ export function addPieces(design: Design, snapshotId: string, count: number): De
     ids.push(id)
     return newPiece(id, snapshotId, { owned: false })
   })
-  return added.length === 0 ? design : { ...design, fitted: [...design.fitted, ...added] }
+  if (added.length === 0) return design
+  return withInsides(
+    { ...design, fitted: [...design.fitted, ...added] },
+    added.map(({ id }) => id),
+  )
 }

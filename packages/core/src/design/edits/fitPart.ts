@@ -1,6 +1,7 @@
 import { type CataloguePart, kindOf, partKinds, type PartKind } from '../../catalogue/partKinds'
 import type { Design } from '../design'
 import { fittedOfKind, fittedWithSheets } from '../fittedParts'
+import { idsWithin, isSoldered, withInsides, withoutPieces } from './insides'
 import { newPiece } from './newPiece'
 import { nextId } from './nextId'
 import { withoutPinsOn } from './pinPaths'
@@ -24,25 +25,29 @@ export function mostOf(design: Design, kind: PartKind): number {
 }
 
 /**
- * Adds a part that sits in no bay. Where there are as many of its kind as the machine takes, they are changed for
- * it instead and keep their ids, so that drives stay in the bays of a case; the same one again changes nothing.
+ * Adds a part that sits in no bay, with what comes in it. Where there are as many of its kind as the machine takes,
+ * they are changed for it instead and keep their ids, so that drives stay in the bays of a case; the same one again
+ * changes nothing. What is soldered on stays.
  */
 export function fitPart(design: Design, part: CataloguePart): Design {
   const { kind } = part.sheet
-  const there = fittedOfKind(design, kind)
+  const there = fittedOfKind(design, kind).filter((one) => !isSoldered(design, one.part))
   if (there.length < mostOf(design, kind)) return fitAnother(design, part)
   const { design: withSheet, snapshotId } = withSnapshot(design, part)
-  const changed = new Set(
-    there.filter((one) => one.part.snapshotId !== snapshotId).map((one) => one.part.id),
-  )
-  if (changed.size === 0) return design
-  let left = ownedLeft(withoutPieces(withSheet, changed), part)
-  const fitted = withSheet.fitted.map((piece) => {
-    if (!changed.has(piece.id)) return piece
+  const changed = there
+    .filter((one) => one.part.snapshotId !== snapshotId)
+    .map((one) => one.part.id)
+  if (changed.length === 0) return design
+  const emptied = withoutPieces(withSheet, idsWithin(withSheet, changed))
+  const inPlace = new Set(changed)
+  let left = ownedLeft(withoutPieces(emptied, changed), part)
+  const fitted = emptied.fitted.map((piece) => {
+    if (!inPlace.has(piece.id)) return piece
     left -= 1
     return newPiece(piece.id, snapshotId, { owned: left >= 0 })
   })
-  return withoutUnusedSnapshots({ ...withoutPinsOn(withSheet, changed), fitted })
+  const after = { ...withoutPinsOn(emptied, inPlace), fitted }
+  return withoutUnusedSnapshots(withInsides(after, changed))
 }
 
 /** Adds a part beside those of its kind that are there, however many a machine usually has. */
@@ -53,9 +58,6 @@ export function fitAnother(design: Design, part: CataloguePart): Design {
     design.fitted.map((piece) => piece.id),
   )
   const piece = newPiece(id, snapshotId, { owned: ownedLeft(withSheet, part) > 0 })
-  return withoutUnusedSnapshots({ ...withSheet, fitted: [...withSheet.fitted, piece] })
-}
-
-function withoutPieces(design: Design, ids: ReadonlySet<string>): Design {
-  return { ...design, fitted: design.fitted.filter(({ id }) => !ids.has(id)) }
+  const after = { ...withSheet, fitted: [...withSheet.fitted, piece] }
+  return withoutUnusedSnapshots(withInsides(after, [id]))
 }

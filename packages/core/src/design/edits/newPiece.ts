@@ -4,7 +4,11 @@ import type { FittedPart } from '../design'
 export function newPiece(
   id: string,
   snapshotId: string,
-  { owned, bay = null }: { owned: boolean; bay?: string | null },
+  {
+    owned,
+    bay = null,
+    within = null,
+  }: { owned: boolean; bay?: string | null; within?: string | null },
 ): FittedPart {
-  return { id, snapshotId, owned, bay, away: null, label: '', ageYears: null, sockets: [] }
+  return { id, snapshotId, owned, within, bay, away: null, label: '', ageYears: null, sockets: [] }
 }

@@ -1,15 +1,18 @@
 import type { Design } from '../design'
-import { withoutPinsOn } from './pinPaths'
+import { idsWithin, isSoldered, withoutPieces } from './insides'
 import { ungroupDrives } from './ungroupDrives'
 import { withoutUnusedSnapshots } from './snapshots'
 
-/** Takes pieces out of the design; drives leave their groups too. */
+/**
+ * Takes pieces out of the design, and what came in them; drives leave their groups too. What is soldered to a board
+ * goes with it alone.
+ */
 export function removeParts(design: Design, partIds: readonly string[]): Design {
-  const gone = new Set(partIds)
-  const fitted = design.fitted.filter(({ id }) => !gone.has(id))
-  if (fitted.length === design.fitted.length) return design
-  return withoutUnusedSnapshots({
-    ...withoutPinsOn(ungroupDrives(design, partIds), gone),
-    fitted,
-  })
+  const wanted = new Set(partIds)
+  const loose = design.fitted
+    .filter((part) => wanted.has(part.id) && !isSoldered(design, part))
+    .map(({ id }) => id)
+  if (loose.length === 0) return design
+  const gone = [...loose, ...idsWithin(design, loose)]
+  return withoutUnusedSnapshots(withoutPieces(ungroupDrives(design, gone), gone))
 }

@@ -1,3 +1,4 @@
+import { isOpenCase } from '../../catalogue/openCase'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
@@ -25,6 +26,7 @@ export const cardBracket: Rule<'card-bracket', Facts> = {
       const parts = [chassis, card]
       if (bracket === null) return lack(missingOf(card, 'bracket'), { parts })
       if (cardHeight === null) {
+        if (isOpenCase(chassis.dataSheet)) return []
         return bracket === 'both' ? [] : lack(missingOf(chassis, 'cardHeight'), { parts })
       }
       if (bracket === 'both' || bracket === cardHeight) return []

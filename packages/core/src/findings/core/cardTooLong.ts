@@ -1,3 +1,4 @@
+import { isOpenCase } from '../../catalogue/openCase'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
@@ -19,6 +20,7 @@ export const cardTooLong: Rule<'card-too-long', Facts> = {
     const chassis = pieceOf(machine, 'chassis')
     if (!chassis) return []
     const { cardMaxLengthMm } = chassis.dataSheet
+    if (cardMaxLengthMm === null && isOpenCase(chassis.dataSheet)) return []
     return cardsOf(machine).flatMap((card) => {
       const lengthMm = slotNeedOf(card.dataSheet)?.lengthMm ?? null
       const parts = [chassis, card]

@@ -140,6 +140,22 @@ const cases: RuleCase[] = [
     unknown: withPart(drawer, 'hollin-turned-125', { fins: null }),
   },
   {
+    code: 'fins-across-airflow',
+    severity: 'note',
+    words: 'let air through front to rear; Ashgrove Works Stack 8 blows bottom to top.',
+    bad: withPart(
+      withPart(drawer, 'ashgrove-stack-8', { airflow: 'bottom to top' }),
+      'hollin-turned-125',
+      { fins: 'front to rear' },
+    ),
+    good: withPart(
+      withPart(drawer, 'ashgrove-stack-8', { airflow: 'bottom to top' }),
+      'hollin-turned-125',
+      { fins: 'side to side' },
+    ),
+    unknown: null,
+  },
+  {
     code: 'memory-type',
     severity: 'blocks',
     words: 'The board takes DDR4; Siltstone 4 GiB module, third is DDR3.',

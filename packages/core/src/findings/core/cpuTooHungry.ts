@@ -2,6 +2,7 @@ import { CPU_PLUG_WATTS } from '../../catalogue/standards'
 import { found, lack } from '../../judging/finding'
 import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
+import { cameIn } from '../../machine/cameIn'
 import { pieceOf, piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
 
@@ -19,7 +20,8 @@ export const cpuTooHungry: Rule<'cpu-too-hungry', Facts> = {
   step: 'core',
   find: ({ machine }) => {
     const board = pieceOf(machine, 'board')
-    const cpus = piecesOf(machine, 'cpu')
+    // What is soldered on is fed by its board.
+    const cpus = piecesOf(machine, 'cpu').filter((cpu) => !board || !cameIn(machine, cpu, board))
     const [first] = cpus
     if (!board || !first) return []
     const peakWatts = cpus.reduce((sum, { dataSheet }) => sum + (dataSheet.peakWatts ?? 0), 0)

@@ -12,7 +12,9 @@ export const cpuWithoutCooler: Rule<'cpu-without-cooler', Facts> = {
   code: 'cpu-without-cooler',
   step: 'core',
   find: ({ machine }) => {
-    const sockets = pieceOf(machine, 'board')?.dataSheet.cpuSockets ?? 1
+    const { cpuSockets, soldered } = pieceOf(machine, 'board')?.dataSheet ?? {}
+    if (soldered?.some(({ kind }) => kind === 'cpu')) return []
+    const sockets = cpuSockets ?? 1
     const cpus = piecesOf(machine, 'cpu')
     const coolers = piecesOf(machine, 'cooler')
     const seated = Math.min(cpus.length, sockets)

@@ -1,3 +1,4 @@
+import { isOpenCase } from '../../catalogue/openCase'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
@@ -24,8 +25,10 @@ export const finsAcrossAirflow: Rule<'fins-across-airflow', Facts> = {
     const parts = [chassis, cooler]
     if (fins === 'downwards') return []
     if (fins === null) return [lack(missingOf(cooler, 'fins'), { parts })]
+    if (airflow === null && isOpenCase(chassis.dataSheet)) return []
     if (airflow === null) return [lack(missingOf(chassis, 'airflow'), { parts })]
-    if (fins === airflow) return []
+    // In a case whose board stands upright, from bottom to top is across the board.
+    if (fins === (airflow === 'bottom to top' ? 'side to side' : airflow)) return []
     return [found('note', { parts }, { chassisId: chassis.id, coolerId: cooler.id, fins, airflow })]
   },
   sentence: ({ chassisId, coolerId, fins, airflow }, { piece }) =>

@@ -1,3 +1,4 @@
+import { isOpenCase } from '../../catalogue/openCase'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
@@ -21,6 +22,7 @@ export const angledPlugs: Rule<'angled-plugs', Facts> = {
     if (!chassis || cables.length === 0) return []
     const { angledPlugsFit } = chassis.dataSheet
     if (angledPlugsFit === true) return []
+    if (angledPlugsFit === null && isOpenCase(chassis.dataSheet)) return []
     const angled = cables.filter(({ dataSheet }) => dataSheet.angledFarPlugs !== false)
     const first = angled.find(({ dataSheet }) => dataSheet.angledFarPlugs === true)
     if (angled.length === 0) return []

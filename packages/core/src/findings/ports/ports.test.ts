@@ -36,6 +36,13 @@ const nvmeInCage = putDrivesInBays(
   ['cage-1/1'],
 )
 
+/** A board whose first M.2 socket takes a device so long, and a device. */
+function withM2(longestMm: number, m2LengthMm: number | null, heatSink: boolean | null = null) {
+  const socket = { key: 'M', carries: 'PCIe', silencesSataPorts: 0, longestMm, heatSink }
+  const boarded = withPart(shelf, 'tindrel-plain-itx', { m2Sockets: [socket] })
+  return withPart(boarded, 'quillon-spark-250m', { m2LengthMm })
+}
+
 const cases: RuleCase[] = [
   {
     code: 'ups-too-small',
@@ -113,6 +120,22 @@ const cases: RuleCase[] = [
     bad: withPart(shelf, 'quillon-spark-128b'),
     good: withPart(shelf, 'quillon-spark-250m'),
     unknown: withPart(shelf, 'quillon-spark-250m', { m2Keys: null }),
+  },
+  {
+    code: 'm2-too-long',
+    severity: 'blocks',
+    words: 'Quillon Spark 250 M is 80 mm long; M.2 socket 1 of the board takes 60 mm.',
+    bad: withM2(60, 80),
+    good: withM2(80, 80),
+    unknown: withM2(60, null),
+  },
+  {
+    code: 'm2-without-heat-sink',
+    severity: 'note',
+    words: 'sits in M.2 socket 1, which has no heat sink',
+    bad: withM2(80, 80, false),
+    good: withM2(80, 80, true),
+    unknown: null,
   },
   {
     code: 'controller-needs-bios',

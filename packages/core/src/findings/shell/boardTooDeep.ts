@@ -1,7 +1,9 @@
-import { BOARD_OUTLINES } from '../../catalogue/standards'
+import { isOpenCase } from '../../catalogue/openCase'
+import { BOARD_OUTLINES, OWN_OUTLINE } from '../../catalogue/standards'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
+import { cameIn } from '../../machine/cameIn'
 import { pieceOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
 
@@ -23,13 +25,15 @@ export const boardTooDeep: Rule<'board-too-deep', Facts> = {
   find: ({ machine }) => {
     const chassis = pieceOf(machine, 'chassis')
     const board = pieceOf(machine, 'board')
-    if (!chassis || !board) return []
+    if (!chassis || !board || cameIn(machine, board, chassis)) return []
     const { boardMaxDepthMm } = chassis.dataSheet
     const { depthMm, size } = board.dataSheet
     const parts = [chassis, board]
     if (depthMm === null) return [lack(missingOf(board, 'depthMm'), { parts })]
+    if (boardMaxDepthMm === null && isOpenCase(chassis.dataSheet)) return []
     if (boardMaxDepthMm === null) return [lack(missingOf(chassis, 'boardMaxDepthMm'), { parts })]
-    const standardDepthMm = BOARD_OUTLINES[size].depthMm
+    // An outline of its own is as deep as it is.
+    const standardDepthMm = size === OWN_OUTLINE ? depthMm : BOARD_OUTLINES[size].depthMm
     const facts = { chassisId: chassis.id, size, depthMm, boardMaxDepthMm, standardDepthMm }
     if (depthMm > boardMaxDepthMm) return [found('blocks', { parts }, facts)]
     return depthMm > standardDepthMm ? [found('risks', { parts }, facts)] : []

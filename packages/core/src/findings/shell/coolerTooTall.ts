@@ -1,8 +1,14 @@
+import { isOpenCase } from '../../catalogue/openCase'
 import { type CoolerClearance, coolerClearance } from '../../fit/coolerClearance'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { pieceOf } from '../../machine/machine'
+import { cameIn } from '../../machine/cameIn'
+import { pieceOf, piecesOf } from '../../machine/machine'
+import type { Piece } from '../../machine/piece'
+
+/** One whose height nobody gives goes before all others, since it asks a question. */
+const tallness = ({ dataSheet }: Piece<'cooler'>): number => dataSheet.heightMm ?? Infinity
 
 interface Facts {
   heightMm: number
@@ -16,11 +22,15 @@ export const coolerTooTall: Rule<'cooler-too-tall', Facts> = {
   step: 'shell',
   find: ({ machine }) => {
     const chassis = pieceOf(machine, 'chassis')
-    const cooler = pieceOf(machine, 'cooler')
+    // One that came with the case fits it; of several others the tallest counts.
+    const [cooler] = piecesOf(machine, 'cooler')
+      .filter((one) => !chassis || !cameIn(machine, one, chassis))
+      .toSorted((one, other) => tallness(other) - tallness(one))
     if (!chassis || !cooler) return []
     const clearance = coolerClearance(chassis.dataSheet)
     const { heightMm } = cooler.dataSheet
     const parts = [chassis, cooler]
+    if (clearance === null && isOpenCase(chassis.dataSheet)) return []
     if (heightMm === null) return [lack(missingOf(cooler, 'heightMm'), { parts })]
     if (clearance === null) {
       const fields = (['boardToCoverMm', 'coverFanMm', 'boardToSupplyMm'] as const).filter(

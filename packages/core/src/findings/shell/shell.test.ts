@@ -18,6 +18,14 @@ const cases: RuleCase[] = [
     unknown: withPart(shelf, 'ashgrove-hearth-4', { boardSizes: null }),
   },
   {
+    code: 'board-size-not-taken',
+    severity: 'risks',
+    words: 'an outline of its own: measure whether its holes meet the standoffs.',
+    bad: withPart(shelf, 'tindrel-spare-itx', { size: 'own outline' }),
+    good: shelf,
+    unknown: null,
+  },
+  {
     code: 'board-too-deep',
     severity: 'blocks',
     words: 'The board is 272 mm deep; Pellworth Drystone 2U-12 has 250 mm for it.',
@@ -160,4 +168,58 @@ test('a part with nothing but a name is usable, and every rule that needs more s
   ]) {
     expect(codes).toContain(`${code}-not-known`)
   }
+})
+
+describe('an open tray', () => {
+  const limits = {
+    boardSizes: null,
+    boardMaxDepthMm: null,
+    boardToCoverMm: null,
+    coverFanMm: null,
+    boardToSupplyMm: null,
+    supplyShapes: null,
+    supplyMaxLengthMm: null,
+    cardOpenings: null,
+    cardHeight: null,
+    cardMaxLengthMm: null,
+    airflow: null,
+    angledPlugsFit: null,
+  }
+  const about = [
+    'board-size-not-taken',
+    'board-too-deep',
+    'cooler-too-tall',
+    'supply-does-not-fit',
+    'supply-over-board',
+    'too-few-card-openings',
+    'card-bracket',
+    'card-too-long',
+    'fins-across-airflow',
+    'angled-plugs',
+  ]
+  const findingsAbout = (form: string): string[] => {
+    const parts = ['hollin-tower-155', 'tindrel-wide-atx', 'lockrow-six', 'emberlin-tall-750']
+    const design = parts.reduce(
+      (before, slug) => withPart(before, slug),
+      withPart(shelf, 'ashgrove-hearth-4', { ...limits, form }),
+    )
+    return evaluate(design)
+      .findings.map(({ code }) => code)
+      .filter((code) => about.some((one) => code.startsWith(one)))
+  }
+
+  test('limits nothing that its data sheet does not limit, and nothing is asked about it', () => {
+    expect(findingsAbout('open')).toEqual([])
+    // The same silence of a case with walls is not known.
+    expect(new Set(findingsAbout('desktop')).size).toBeGreaterThanOrEqual(6)
+  })
+
+  test('limits what it does limit', () => {
+    const tray = withPart(shelf, 'ashgrove-hearth-4', {
+      ...limits,
+      form: 'open',
+      boardMaxDepthMm: 150,
+    })
+    expect(evaluate(tray).findings.map(({ code }) => code)).toContain('board-too-deep')
+  })
 })

@@ -1,6 +1,8 @@
+import { isOpenCase } from '../../catalogue/openCase'
 import { found, lack } from '../../judging/finding'
 import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
+import { cameIn } from '../../machine/cameIn'
 import { pieceOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
 
@@ -20,7 +22,7 @@ export const supplyDoesNotFit: Rule<'supply-does-not-fit', Facts> = {
   find: ({ machine }) => {
     const chassis = pieceOf(machine, 'chassis')
     const supply = pieceOf(machine, 'supply')
-    if (!chassis || !supply) return []
+    if (!chassis || !supply || cameIn(machine, supply, chassis)) return []
     const { supplyShapes, supplyMaxLengthMm } = chassis.dataSheet
     const { shape, lengthMm } = supply.dataSheet
     const parts = [chassis, supply]
@@ -33,6 +35,7 @@ export const supplyDoesNotFit: Rule<'supply-does-not-fit', Facts> = {
     if (supplyMaxLengthMm !== null && lengthMm !== null && lengthMm > supplyMaxLengthMm) {
       return [found('blocks', { parts }, { ...base, lengths: { lengthMm, supplyMaxLengthMm } })]
     }
+    if (isOpenCase(chassis.dataSheet) && !supplyShapes && supplyMaxLengthMm === null) return []
     const missing = [
       ...lacking(supply, 'shape', 'lengthMm'),
       ...lacking(chassis, 'supplyShapes', 'supplyMaxLengthMm'),

@@ -1,7 +1,9 @@
+import { isOpenCase } from '../../catalogue/openCase'
 import { SUPPLY_ENVELOPES } from '../../catalogue/standards'
 import { found, lack } from '../../judging/finding'
 import { lacking } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
+import { cameIn } from '../../machine/cameIn'
 import { pieceOf } from '../../machine/machine'
 
 /** Below this share of the board nobody is in anybody's way. */
@@ -28,6 +30,8 @@ export const supplyOverBoard: Rule<'supply-over-board', Facts> = {
     if (!chassis || !board || !supply) return []
     const { boardToSupplyMm, boardAt, supplyAt } = chassis.dataSheet
     if (boardToSupplyMm === 0 || supply.dataSheet.shape === 'brick') return []
+    if (boardToSupplyMm === null && isOpenCase(chassis.dataSheet)) return []
+    if (cameIn(machine, supply, chassis)) return []
     const parts = [chassis, board, supply]
     const { widthMm, depthMm } = board.dataSheet
     const { shape, lengthMm } = supply.dataSheet

@@ -1,3 +1,4 @@
+import { isOpenCase } from '../../catalogue/openCase'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
@@ -21,6 +22,7 @@ export const tooFewCardOpenings: Rule<'too-few-card-openings', Facts> = {
     if (!chassis || cards.length === 0) return []
     const openings = chassis.dataSheet.cardOpenings
     const parts = [chassis, ...cards]
+    if (openings === null && isOpenCase(chassis.dataSheet)) return []
     if (openings === null) return [lack(missingOf(chassis, 'cardOpenings'), { parts })]
     if (cards.length <= openings) return []
     return [found('blocks', { parts }, { chassisId: chassis.id, cards: cards.length, openings })]

@@ -1,0 +1,44 @@
+import type { Texts } from './sheetTexts'
+
+/** A choice of a field in a row, and what it is called. */
+export interface RowChoice {
+  value: string
+  text: string
+}
+
+/** How a row of a table reads as one sentence: by the name of each column, what stands before its field. */
+export interface RowSentence {
+  before: Readonly<Record<string, string>>
+  choices: Readonly<Record<string, readonly RowChoice[]>>
+}
+
+const LANES_LEFT: readonly RowChoice[] = [
+  { value: '0', text: 'nothing: it is off' },
+  ...['1', '2', '4', '8'].map((value) => ({ value, text: `×${value}` })),
+]
+
+/**
+ * The sentence of a table's rows: "while slot 2 is used, slot 3 falls to ×2".
+ *
+ * @param texts what the form says of the slots and sockets, which the sentence chooses from
+ * @returns null for tables whose rows are plain fields
+ */
+export function rowSentence(name: string, texts: Texts): RowSentence | null {
+  if (name !== 'sharing') return null
+  const places = [
+    ...placesOf('slot', 'slot', texts.slots),
+    ...placesOf('m2', 'M.2', texts.m2Sockets),
+  ]
+  return {
+    before: { inUse: 'While', loses: 'is used,', lanesLeft: 'falls to' },
+    choices: { inUse: places, loses: places, lanesLeft: LANES_LEFT },
+  }
+}
+
+function placesOf(code: string, word: string, rows = ''): RowChoice[] {
+  const count = rows.trim() === '' ? 0 : (JSON.parse(rows) as unknown[]).length
+  return Array.from({ length: count }, (_, index) => ({
+    value: `${code}-${index + 1}`,
+    text: `${word} ${index + 1}`,
+  }))
+}
