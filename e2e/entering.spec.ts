@@ -75,7 +75,7 @@ test('bays and slots are entered as rows of fields: copied, taken out, none, or 
   await page.getByLabel(/^model/).fill('Middle M, ours')
   const slots = page.getByRole('group', { name: 'slots', exact: true })
   const third = slots.getByRole('group', { name: 'slots 3' })
-  await expect(third.getByLabel('electrical lanes')).toHaveValue('4')
+  await expect(third.getByRole('combobox', { name: 'electrical lanes' })).toHaveText('4')
   // The next one is like the last.
   await slots.getByRole('button', { name: /^Add one/ }).click()
   await slots

@@ -6,6 +6,8 @@ export default defineConfig({
   build: {
     outDir: '../../dist/web',
     emptyOutDir: true,
+    // Beside the page, since the server reads it to tell browsers what a screen is made of.
+    manifest: 'manifest.json',
     target: 'es2022',
     chunkSizeWarningLimit: 900,
   },

@@ -6,7 +6,7 @@ import {
   type ShelfRow,
   type StoredDesign,
 } from '@flint/contract'
-import { type Design, newDesign, parseDesign, renameDesign } from '@flint/core/editing'
+import { type Design, newDesign, parseDesign, removeParts, renameDesign } from '@flint/core/editing'
 import { designSummary } from '@flint/core/figures'
 import request from 'supertest'
 import { summariserHere } from '../../apps/server/src/designs/summariser'
@@ -53,6 +53,23 @@ test('designs are found by all words of name and notes, in any letters, and noth
   expect(await names({ find: '%' })).toEqual(['Loft 100%'])
   expect(await names({ find: '_' })).toEqual([])
   expect(await names({ find: "roof' OR true --" })).toEqual([])
+})
+
+test('a revision keeps the figures that it was saved with', async () => {
+  const [row] = (await page({ find: 'warm' })).rows
+  const { document: design } = await read(row?.id ?? '')
+  const { id } = await create(design)
+  const smaller = removeParts(design, [design.fitted.find(({ bay }) => bay)?.id ?? ''])
+  await api()
+    .put(`/api/designs/${id}`)
+    .send({ basedOnRevision: 1, document: smaller })
+    .expect(200)
+  const { body: revisions } = await api().get(`/api/designs/${id}/revisions`).expect(200)
+  const kept = [smaller, design].map((one) => {
+    const { capacity, survival, power, cost, limits } = designSummary(one)
+    return { figures: { capacity, survival, power, cost, limits } }
+  })
+  expect(revisions).toMatchObject(JSON.parse(JSON.stringify(kept)) as object[])
 })
 
 test('the order is that of the figures, with what is not known last', async () => {

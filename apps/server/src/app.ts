@@ -28,6 +28,7 @@ import { onlyPlainJson } from './http/onlyPlainJson'
 import { onlyJsonChanges, onlyOwnHosts } from './http/onlyOwnHosts'
 import { problemHandler } from './http/problemHandler'
 import { notFound } from './http/problems'
+import { readManifest, screenFiles } from './http/screenFiles'
 import { type ApiRoute, guardedRouter } from './people/apiRoute'
 import { Attempts } from './people/attempts'
 import { ChangeStore } from './people/changeStore'
@@ -154,8 +155,11 @@ export function makeApp(
       serveStatic: { setHeaders: cacheHeaders },
     }),
   )
+  const manifest = readManifest(settings.webFolder)
   app.get('/{*path}', (request, response) => {
     if (request.path.startsWith('/assets/')) throw notFound('There is nothing at this address.')
+    const files = manifest && screenFiles(manifest, request.path)
+    if (files) response.set('Link', files)
     response.set('Cache-Control', 'no-cache').sendFile(join(settings.webFolder, 'index.html'))
   })
   app.use(problemHandler)

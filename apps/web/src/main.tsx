@@ -3,6 +3,7 @@ import './theme/sheet.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { takeLinkKey } from './api/linkKey'
+import { peopleApi } from './api/peopleApi'
 import { App, fetchScreens } from './App'
 import { startEvaluating } from './evaluating/startEvaluating'
 import { keepFocus } from './keys/keepFocus'
@@ -11,12 +12,18 @@ import { startSaver } from './saving/saver'
 import { claimWindowId, windowsOfBrowser } from './saving/windowId'
 import { makeStore } from './store/store'
 
+/** By then a screen has opened; until then nothing is done that it does not need. */
+const AFTER_OPENING_MS = 2_000
+
 const root = document.getElementById('root')
 if (!root) throw new Error('The page has no root element.')
 
 takeLinkKey(window)
 const store = makeStore()
-startEvaluating(store)
+// Everything waits for the answer, so it is asked before anything else is done.
+void store.dispatch(peopleApi.endpoints.session.initiate())
+const { prepare } = startEvaluating(store)
+if (location.pathname.startsWith('/designs/')) prepare()
 const windows = windowsOfBrowser()
 const copies = await openKeptCopies(
   await claimWindowId(windows),
@@ -33,8 +40,10 @@ createRoot(root).render(
   </StrictMode>,
 )
 
-/** Once the page has nothing to do; some browsers do not tell. */
+/** Once the page is there and has nothing to do; some browsers do not tell. */
 function whenIdle(work: () => void): void {
-  if ('requestIdleCallback' in window) requestIdleCallback(work, { timeout: 4_000 })
-  else setTimeout(work, 1_500)
+  setTimeout(() => {
+    if ('requestIdleCallback' in window) requestIdleCallback(work, { timeout: 4_000 })
+    else work()
+  }, AFTER_OPENING_MS)
 }

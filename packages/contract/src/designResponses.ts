@@ -54,6 +54,12 @@ export interface UnreadPart {
   name: string
 }
 
+/** What the ledger said of a revision when it was saved. */
+export type RevisionFigures = Pick<
+  DesignSummary,
+  'capacity' | 'survival' | 'power' | 'cost' | 'limits'
+>
+
 export interface RevisionSummary {
   revision: number
   savedAt: string
@@ -62,6 +68,8 @@ export interface RevisionSummary {
   label: string | null
   /** What was done in it, in the words of the edits; null where nobody has said it. */
   what: string | null
+  /** Null for one saved before there were such, and where they took too long. */
+  figures: RevisionFigures | null
 }
 
 /** A version that came too late for a revision, kept beside them. */

@@ -20,6 +20,7 @@ export {
   type PartUse,
   type RemovedDesign,
   type RemovedPart,
+  type RevisionFigures,
   type RevisionSummary,
   type SetAside,
   type SetAsideSummary,

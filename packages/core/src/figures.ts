@@ -72,7 +72,7 @@ export {
 } from './offers/fitVerdict'
 export { closingParts, isFitting } from './offers/closingParts'
 export { type DriveSet, driveSetEdit, driveSets } from './offers/driveSets'
-export { type HelpfulPart, helpfulParts, triedParts } from './offers/helpfulParts'
+export { type HelpfulPart, helpfulParts, triedParts, tryableParts } from './offers/helpfulParts'
 export { cardLoads } from './paths/cardLoads'
 export { addressPlan, type PlannedCable } from './paths/addressPlan'
 export { machineReadRate } from './paths/machineReadRate'

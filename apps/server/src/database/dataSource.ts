@@ -13,6 +13,7 @@ import { DesignSummaries1797000000000 } from './migrations/1797000000000-DesignS
 import { WaysBack1798000000000 } from './migrations/1798000000000-WaysBack'
 import { People1799000000000 } from './migrations/1799000000000-People'
 import { RevisionWords1800000000000 } from './migrations/1800000000000-RevisionWords'
+import { RevisionFigures1801000000000 } from './migrations/1801000000000-RevisionFigures'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -45,6 +46,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       WaysBack1798000000000,
       People1799000000000,
       RevisionWords1800000000000,
+      RevisionFigures1801000000000,
     ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,

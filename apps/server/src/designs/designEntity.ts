@@ -1,3 +1,4 @@
+import type { RevisionFigures } from '@flint/contract'
 import {
   Column,
   CreateDateColumn,
@@ -57,6 +58,10 @@ export class DesignRevisionEntity {
   /** What was done in it, in the words of the edits. */
   @Column({ type: 'varchar', length: 300, nullable: true })
   what!: string | null
+
+  /** The ledger's figures as they were when it was saved; null where nobody has worked them out. */
+  @Column({ type: 'jsonb', nullable: true })
+  figures!: RevisionFigures | null
 
   /** The name that somebody gave it; one with a name is never thinned. */
   @Column({ type: 'varchar', length: 120, nullable: true })

@@ -6,6 +6,7 @@ import type { DesignSummary } from '@flint/core/figures'
 import { type DataSource, type EntityManager, In, MoreThan } from 'typeorm'
 import { HttpProblem, noSuchDesign } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
+import { revisionFigures } from './revisionFigures'
 import { readStored, storedDocument } from './storedRow'
 import type { SummaryStore } from './summaryStore'
 
@@ -154,6 +155,7 @@ export class DesignStore {
         saveId,
         what: what?.trim() ? what.trim() : null,
         label: null,
+        figures: summary && revisionFigures(summary),
       }),
     )
     await manager.update(DesignEntity, { id: designId }, { revision })

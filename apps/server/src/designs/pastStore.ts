@@ -44,6 +44,7 @@ export class PastStore {
       .addSelect('revision.savedAt', 'savedAt')
       .addSelect('revision.label', 'label')
       .addSelect('revision.what', 'what')
+      .addSelect('revision.figures', 'figures')
       .addSelect(`revision.document ->> 'name'`, 'name')
       .where('revision.designId = :id', { id })
       .andWhere('revision.revision < :before', { before })

@@ -10,7 +10,16 @@ import {
 import { cutText } from '@flint/core/drawing'
 import { type Design, parseDesign } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
-import { type DataSource, type EntityManager, In, Not, type SelectQueryBuilder } from 'typeorm'
+import {
+  type DataSource,
+  type EntityManager,
+  In,
+  IsNull,
+  Not,
+  type SelectQueryBuilder,
+} from 'typeorm'
+import { DesignRevisionEntity } from './designEntity'
+import { revisionFigures } from './revisionFigures'
 import { nameSaid, type StoredRow } from './storedRow'
 import type { Summariser } from './summariser'
 import { DesignSummaryEntity, type ShownTo } from './summaryEntity'
@@ -181,6 +190,14 @@ export class SummaryStore {
         ...(figuresOf(summary) as object),
       },
     )
+    // Once only: they stay what they were when it was saved.
+    if (summary) {
+      await manager.update(
+        DesignRevisionEntity,
+        { designId, revision, figures: IsNull() },
+        { figures: revisionFigures(summary) },
+      )
+    }
   }
 }
 

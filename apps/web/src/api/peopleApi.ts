@@ -19,7 +19,7 @@ import { api, TAGS } from './api'
 type Body<Request> = Omit<Request, never>
 
 /** What is asked about people: who one is, accounts, tokens, sharing, changes. */
-const peopleApi = api.injectEndpoints({
+export const peopleApi = api.injectEndpoints({
   endpoints: (build) => ({
     session: build.query<Session, void>({ query: () => '/session', providesTags: ['Session'] }),
     signIn: build.mutation<Session, Body<SignIn>>({

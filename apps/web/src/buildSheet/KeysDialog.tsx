@@ -7,6 +7,8 @@ import { useEffect, useState } from 'react'
 import { lenses } from '../lenses/lenses'
 import { isTyping } from '../keys/isTyping'
 import { isSilenced, lettersAreKeys, setLettersAreKeys } from '../keys/letterKeys'
+import { TermList } from '../terms/TermList'
+import { TERMS } from '../terms/terms'
 import styles from './keys.module.css'
 import { CloseDialog } from '../controls/CloseDialog'
 
@@ -57,7 +59,7 @@ export function KeysDialog() {
         keys ?
       </button>
       <Dialog open={open} onClose={close} aria-labelledby="keys-title">
-        <DialogTitle id="keys-title">Keys</DialogTitle>
+        <DialogTitle id="keys-title">Keys and terms</DialogTitle>
         <DialogContent>
           <FormControlLabel
             label="Single letters and signs are keys"
@@ -83,6 +85,8 @@ export function KeysDialog() {
               ))}
             </tbody>
           </table>
+          <h3>Terms</h3>
+          <TermList terms={TERMS} />
         </DialogContent>
         <CloseDialog onClose={close} />
       </Dialog>

@@ -56,6 +56,11 @@ export class EvaluationThread {
     else if (this.#running.role === role || role === 'present') this.#overtake(this.#running)
   }
 
+  /** Starts a worker before there is anything to do, since starting takes as long as a small design. */
+  prepare(): void {
+    this.#worker ??= this.begin()
+  }
+
   /** Nothing is wanted in this role any more. */
   forget(role: EvaluatedRole): void {
     this.#wanted.delete(role)

@@ -19,12 +19,14 @@ const TIMES: EvaluationTimes = { budgetMs: 10_000, outdatedMs: 1_000 }
  * changes are counted from, and the choice under the pointer.
  *
  * Figures of a document that was edited meanwhile are shown all the same, since they are newer than those before.
+ *
+ * @returns `prepare`: what to do where a design is about to be opened
  */
 export function startEvaluating(
   store: Store,
   begin: () => EvaluationWorker = beginWorker,
   times: EvaluationTimes = TIMES,
-): void {
+): { prepare: () => void } {
   const wanted = new Map<EvaluatedRole, Design | null>()
   let sheetId: string | null = null
   /** All that the open sheet has been; what comes back of another sheet is not shown. */
@@ -79,6 +81,11 @@ export function startEvaluating(
       if (waitedFor) thread.ask('present', waitedFor, true)
     }
   })
+  return {
+    prepare: () => {
+      thread.prepare()
+    },
+  }
 }
 
 const designOf: Record<EvaluatedRole, (sheet: OpenSheet) => Design | null> = {

@@ -1,4 +1,4 @@
-import { limitWords, type LimitId } from '@flint/core/figures'
+import { limitWords, type LimitId, triedParts, tryableParts } from '@flint/core/figures'
 import { useParts } from '../api/useParts'
 import { format } from '../controls/locale'
 import { selectDesign, selectWords } from '../sheet/selectors'
@@ -16,37 +16,47 @@ export function HelpfulParts({ limitId }: { limitId: LimitId }) {
   const edit = useEdit()
   const preview = usePreview()
   const nameOf = new Map(parts.map(({ slug, sheet }) => [slug, `${sheet.maker} ${sheet.model}`]))
+  const untried = tryableParts(design, parts).length - triedParts(design, parts).length
+  const rest = untried > 0 && (
+    <p className="soft">{format.number(untried)} more parts of the catalogue were not tried.</p>
+  )
   if (failed) return <p>It could not be worked out.</p>
   if (!helpful) return <p className="soft">Trying other parts …</p>
   if (helpful.length === 0) {
     return (
-      <p className="soft">
-        No single other part of the catalogue helps without doing harm elsewhere.
-      </p>
+      <>
+        <p className="soft">
+          No single other part of the catalogue helps without doing harm elsewhere.
+        </p>
+        {rest}
+      </>
     )
   }
   return (
-    <ul className={tray.list} aria-label="Parts that would help">
-      {helpful.map(({ slug, limit, costMinor, edit: apply }) => (
-        <li key={slug}>
-          <button
-            type="button"
-            className={tray.offer}
-            data-help={slug}
-            {...preview(apply)}
-            onClick={() => {
-              edit(apply)
-            }}
-          >
-            <span className={tray.title}>{nameOf.get(slug)}</span>
-            <span className={tray.right}>{moreWords(costMinor, design.brief.currency)}</span>
-            <span className={tray.wide}>
-              {limitWords(limit, words).has}: {limit.status}
-            </span>
-          </button>
-        </li>
-      ))}
-    </ul>
+    <>
+      <ul className={tray.list} aria-label="Parts that would help">
+        {helpful.map(({ slug, limit, costMinor, edit: apply }) => (
+          <li key={slug}>
+            <button
+              type="button"
+              className={tray.offer}
+              data-help={slug}
+              {...preview(apply)}
+              onClick={() => {
+                edit(apply)
+              }}
+            >
+              <span className={tray.title}>{nameOf.get(slug)}</span>
+              <span className={tray.right}>{moreWords(costMinor, design.brief.currency)}</span>
+              <span className={tray.wide}>
+                {limitWords(limit, words).has}: {limit.status}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {rest}
+    </>
   )
 }
 

@@ -1,25 +1,19 @@
 import type { StoredPart } from '@flint/contract'
 import type { SheetColumn } from '@flint/core/editing'
-import type { ReactNode } from 'react'
-import type { RowSentence } from './rowSentences'
-import { InsidesField } from './InsidesField'
+import { type Control, useController, useWatch } from 'react-hook-form'
 import { SmallChoice } from '../controls/SmallChoice'
-import { TableField } from './TableField'
+import { BaysPreview } from './BaysPreview'
+import { InsidesField } from './InsidesField'
+import { rowSentence } from './rowSentences'
+import { TableField, type TableFieldProps } from './TableField'
+import { byColumn, fieldKey, type TypedSheet } from './typedSheet'
 import styles from './parts.module.css'
 
 interface FormRowProps {
   column: SheetColumn
-  text: string
-  source: string
-  problem: string | undefined
+  control: Control<TypedSheet>
   /** All parts of the catalogue, for what is made of others. */
   parts: readonly StoredPart[]
-  /** How its rows read, for a table that is written as sentences. */
-  sentence: RowSentence | null
-  /** What is drawn of it, beside its fields. */
-  aside: ReactNode
-  onText: (text: string) => void
-  onSource: (source: string) => void
 }
 
 const SOURCES = [
@@ -28,43 +22,30 @@ const SOURCES = [
   { value: 'assumed', text: 'assumed' },
 ]
 
-/** One value of a data sheet: its field, and where the value is from. */
-export function FormRow({
-  column,
-  text,
-  source,
-  problem,
-  parts,
-  sentence,
-  aside,
-  onText,
-  onSource,
-}: FormRowProps) {
+/** One value of a data sheet: its field, and where the value is from. It alone is drawn anew when it changes. */
+export function FormRow({ column, control, parts }: FormRowProps) {
   const { name, label, unit, optional, help } = column
+  const key = fieldKey(name)
+  const { field, fieldState } = useController({ control, name: `texts.${key}`, defaultValue: '' })
+  const source = useController({ control, name: `sources.${key}`, defaultValue: '' })
+  const text = field.value
+  const onText: (text: string) => void = field.onChange
+  const problem = fieldState.error?.message
   // Money is typed in the currency of its own field; sizes with their unit, as 12 TB.
   const words = unit && unit !== 'cents' && unit !== 'B' ? `${label}, ${unit}` : label
   // Rows of fields, and parts, need the whole width.
   const isWide = column.rows !== null || column.type === 'parts'
-  const shared = {
-    id: `field-${name}`,
-    value: text,
-    'aria-invalid': problem !== undefined,
-    'aria-describedby': problem ? `problem-${name}` : undefined,
-    onChange: ({ target }: { target: { value: string } }) => {
-      onText(target.value)
-    },
-  }
   const choices =
     column.type === 'yes or no' ? ['yes', 'no'] : column.type === 'choice' ? column.choices : null
   // What is not known is from nowhere.
   const whereFrom = optional && text.trim() !== '' && (
     <SmallChoice
       label={`Where ${label} is from`}
-      value={source}
+      value={source.field.value}
       width={140}
       inTable
       options={SOURCES}
-      onChange={onSource}
+      onChange={source.field.onChange}
     />
   )
   return (
@@ -82,7 +63,7 @@ export function FormRow({
           </label>
         )}
         {help && <span className={styles.help}>{help}</span>}
-        {aside}
+        {name === 'bayBlocks' && <TypedBays control={control} />}
       </th>
       <td colSpan={isWide ? 2 : 1}>
         {choices ? (
@@ -101,15 +82,18 @@ export function FormRow({
         ) : column.type === 'parts' ? (
           <InsidesField column={column} text={text} parts={parts} onText={onText} />
         ) : column.rows ? (
-          <TableField
+          <TypedTable
+            control={control}
             column={{ ...column, rows: column.rows }}
             text={text}
-            sentence={sentence}
             onText={onText}
           />
         ) : (
           <input
-            {...shared}
+            {...field}
+            id={`field-${name}`}
+            aria-invalid={problem !== undefined}
+            aria-describedby={problem ? `problem-${name}` : undefined}
             type="text"
             autoComplete="off"
             inputMode={column.type === 'text' || column.type === 'list' ? 'text' : 'decimal'}
@@ -126,6 +110,20 @@ export function FormRow({
       {!isWide && <td>{whereFrom}</td>}
     </tr>
   )
+}
+
+/** The bays of a case as they are typed just now. */
+function TypedBays({ control }: { control: Control<TypedSheet> }) {
+  return <BaysPreview texts={byColumn(useWatch({ control, name: 'texts' }))} />
+}
+
+/** Rows of fields; those that are written as sentences know what else the form says. */
+function TypedTable({
+  control,
+  ...table
+}: { control: Control<TypedSheet> } & Omit<TableFieldProps, 'sentence'>) {
+  const [slots, m2Sockets] = useWatch({ control, name: ['texts.slots', 'texts.m2Sockets'] })
+  return <TableField {...table} sentence={rowSentence(table.column.name, slots, m2Sockets)} />
 }
 
 function placeholderOf({ type, unit, name }: SheetColumn): string {

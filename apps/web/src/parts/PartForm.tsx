@@ -1,13 +1,14 @@
 import type { StoredPart } from '@flint/contract'
 import { kindWords, type PartKind, sheetColumns, slugOf } from '@flint/core/editing'
 import { useMemo, useState } from 'react'
+import { useForm } from 'react-hook-form'
 import { useKeepPartMutation } from '../api/api'
 import { problemOf, problemSentence } from '../api/problemOf'
-import { BaysPreview } from './BaysPreview'
+import { format } from '../controls/locale'
 import { FormRow } from './FormRow'
 import { PasteSheet } from './PasteSheet'
-import { rowSentence } from './rowSentences'
-import { readSheet, startTexts, type Texts } from './sheetTexts'
+import { readSheet, startTexts } from './sheetTexts'
+import { byColumn, byKey, fieldKey, sheetResolver, type TypedSheet } from './typedSheet'
 import styles from './parts.module.css'
 
 interface PartFormProps {
@@ -23,50 +24,41 @@ interface PartFormProps {
 export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
   const columns = sheetColumns(kind)
   const parts = useMemo(() => [...taken.values()], [taken])
-  const [texts, setTexts] = useState<Texts>(() => startTexts(columns, from))
-  const [sources, setSources] = useState<Texts>(from?.sheet.sources ?? {})
-  const [problems, setProblems] = useState<Texts>({})
+  const { control, handleSubmit, setError, setValue, formState } = useForm<TypedSheet>({
+    defaultValues: {
+      texts: byKey(startTexts(columns, from)),
+      sources: byKey(from?.sheet.sources ?? {}),
+    },
+    resolver: sheetResolver(kind, columns),
+  })
   const [refusal, setRefusal] = useState('')
   const [keepPart, { isLoading }] = useKeepPartMutation()
   const noun = kindWords.find((one) => one.kind === kind)?.one ?? kind
   const changes = Boolean(from?.slug)
+  const problems = Object.keys(formState.errors.texts ?? {}).length
 
-  async function keep(): Promise<void> {
-    const read = readSheet(kind, columns, texts, sources)
-    setProblems(read.problems)
+  async function keep({ texts, sources }: TypedSheet): Promise<void> {
     setRefusal('')
-    if (!read.sheet) {
-      const count = Object.keys(read.problems).length
-      setRefusal(`Not kept yet: ${count === 1 ? 'one value' : `${count} values`} cannot be taken.`)
-      return
-    }
-    const slug = changes && from ? from.slug : freeSlug(slugOf(read.sheet), taken)
-    const { error } = await keepPart({ slug, sheet: read.sheet })
+    const { sheet } = readSheet(kind, columns, byColumn(texts), byColumn(sources))
+    if (!sheet) return
+    const slug = changes && from ? from.slug : freeSlug(slugOf(sheet), taken)
+    const { error } = await keepPart({ slug, sheet })
     if (!error) {
       onDone(slug)
       return
     }
     const problem = problemOf(error)
     setRefusal(problemSentence(error))
-    if (problem.kind === 'refused') {
-      setProblems(
-        Object.fromEntries(
-          (problem.problem.errors ?? []).map(({ field, sentence }) => [
-            field.replace(/^sheet\./, ''),
-            sentence,
-          ]),
-        ),
-      )
+    if (problem.kind !== 'refused') return
+    for (const { field, sentence } of problem.problem.errors ?? []) {
+      setError(`texts.${fieldKey(field.replace(/^sheet\./, ''))}`, { message: sentence })
     }
   }
 
   return (
     <form
       aria-label={changes ? 'Change the part' : `A ${noun} of your own`}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void keep()
-      }}
+      onSubmit={(event) => void handleSubmit(keep)(event)}
     >
       <div className={styles.title}>
         <h2>{changes ? `Change ${from?.sheet.model ?? ''}` : `A ${noun} of your own`}</h2>
@@ -78,37 +70,22 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
       <PasteSheet
         kind={kind}
         onRead={(read) => {
-          setTexts({ ...texts, ...read })
+          for (const [name, text] of Object.entries(read)) setValue(`texts.${fieldKey(name)}`, text)
         }}
       />
       <table className={styles.form}>
         <tbody>
           {columns.map((column) => (
-            <FormRow
-              key={column.name}
-              column={column}
-              parts={parts}
-              sentence={rowSentence(column.name, texts)}
-              aside={column.name === 'bayBlocks' && <BaysPreview texts={texts} />}
-              text={texts[column.name] ?? ''}
-              source={sources[column.name] ?? ''}
-              problem={problems[column.name]}
-              onText={(text) => {
-                setTexts({ ...texts, [column.name]: text })
-              }}
-              onSource={(source) => {
-                setSources(
-                  Object.fromEntries(
-                    Object.entries({ ...sources, [column.name]: source }).filter(
-                      ([, one]) => one !== '',
-                    ),
-                  ),
-                )
-              }}
-            />
+            <FormRow key={column.name} column={column} control={control} parts={parts} />
           ))}
         </tbody>
       </table>
+      {problems > 0 && (
+        <p role="alert">
+          Not kept yet: {problems === 1 ? 'one value' : `${format.number(problems)} values`} cannot
+          be taken.
+        </p>
+      )}
       {refusal && <p role="alert">{refusal}</p>}
       <div className={styles.formEnd}>
         <button type="submit" className={styles.keep} disabled={isLoading}>

@@ -8,7 +8,7 @@ import styles from './parts.module.css'
 /** What is typed in one row, by the name of its column. */
 type RowTexts = Readonly<Record<string, string>>
 
-interface TableFieldProps {
+export interface TableFieldProps {
   column: SheetColumn & { rows: readonly SheetColumn[] }
   /** The table as JSON; empty where it is not known. */
   text: string

@@ -1,6 +1,6 @@
 import { applyEdit, type Design, type Edit } from '@flint/core/editing'
 import { editLabel, wordsFor } from '@flint/core/figures'
-import { useCallback } from 'react'
+import { type PointerEvent, useCallback, useRef } from 'react'
 import { format } from '../controls/locale'
 import { useAppDispatch } from '../store/hooks'
 import type { RootState } from '../store/store'
@@ -36,14 +36,18 @@ export function useEdit(): (edit: Edit | ((design: Design) => Edit), coalesce?: 
 /**
  * Handlers that show in the ledger what an edit would do, while it is pointed at or focused. One that takes time to make
  * is made then.
+ *
+ * What comes under a pointer that rests, as when a list is put in another order, is not pointed at: only a pointer
+ * that moves asks for anything.
  */
 export function usePreview(): (edit: Edit | null | ((design: Design) => Edit)) => {
-  onPointerEnter: () => void
+  onPointerMove: (event: PointerEvent) => void
   onPointerLeave: () => void
   onFocus: () => void
   onBlur: () => void
 } {
   const dispatch = useAppDispatch()
+  const pointedAt = useRef<EventTarget | null>(null)
   return (edit) => {
     const show = (): void => {
       dispatch((send, getState) => {
@@ -55,6 +59,18 @@ export function usePreview(): (edit: Edit | null | ((design: Design) => Edit)) =
     const hide = (): void => {
       dispatch(previewed(null))
     }
-    return { onPointerEnter: show, onPointerLeave: hide, onFocus: show, onBlur: hide }
+    return {
+      onPointerMove: ({ currentTarget }) => {
+        if (pointedAt.current === currentTarget) return
+        pointedAt.current = currentTarget
+        show()
+      },
+      onPointerLeave: () => {
+        pointedAt.current = null
+        hide()
+      },
+      onFocus: show,
+      onBlur: hide,
+    }
   }
 }

@@ -5,6 +5,8 @@ import { findingPointed } from '../store/sheetSlice'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { SeverityShape } from '../controls/SeverityShape'
+import { TermList } from '../terms/TermList'
+import { termsIn } from '../terms/terms'
 import { NotGiven } from './NotGiven'
 import styles from './tray.module.css'
 
@@ -60,6 +62,7 @@ function FindingEntry({ finding }: { finding: ShownFinding }) {
       >
         {sentence}
       </button>
+      {pointed && <TermList terms={termsIn(sentence)} />}
       {houseRule && <p className="soft">{houseRule}</p>}
       {fix && (
         <button

@@ -83,8 +83,16 @@ export function triedParts<Part extends CataloguePart>(
   design: Design,
   parts: readonly Part[],
 ): Part[] {
+  return tryableParts(design, parts).slice(0, MOST_TRIED)
+}
+
+/** What of a catalogue could be tried, if there were time for all of it. */
+export function tryableParts<Part extends CataloguePart>(
+  design: Design,
+  parts: readonly Part[],
+): Part[] {
   const present = new Set(fittedWithSheets(design).map(({ sheet }) => sheet.kind))
-  return parts.filter(({ sheet }) => present.has(sheet.kind)).slice(0, MOST_TRIED)
+  return parts.filter(({ sheet }) => present.has(sheet.kind))
 }
 
 /** The part in place of what is there: a drive in every bay that holds one, anything else as it is chosen. */

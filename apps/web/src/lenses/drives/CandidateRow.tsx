@@ -24,12 +24,12 @@ export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
   const previewOf = usePreview()
   const isNow = pools.some((there) => hasSameLayout(there, pool))
   const apply: Edit = { do: 'lay-out', pool }
-  const { onPointerEnter, onPointerLeave, onFocus, onBlur } = previewOf(isNow ? null : apply)
+  const { onPointerMove, onPointerLeave, onFocus, onBlur } = previewOf(isNow ? null : apply)
   return (
     <tr
       data-candidate={candidate.id}
       aria-current={isNow}
-      onPointerEnter={onPointerEnter}
+      onPointerMove={onPointerMove}
       onPointerLeave={onPointerLeave}
     >
       <th scope="row">

@@ -11,6 +11,7 @@ import { pieceOf } from '@flint/core/figures'
 import { useState } from 'react'
 import { BENCH, type Drag, readDrag } from '../../drawing/drag'
 import { FrontElevation } from '../../drawing/FrontElevation'
+import { planTitle } from '../../drawing/planTitle'
 import { useDragSensors } from '../../drawing/useDragSensors'
 import { useWidth } from '../../drawing/useWidth'
 import { format } from '../../controls/locale'
@@ -31,9 +32,11 @@ import { Bench } from './Bench'
 import { DrivesTray } from './DrivesTray'
 import { GroupsLegend } from './GroupsLegend'
 import { CandidatesView } from './CandidatesView'
+import { DrivesPlan } from './DrivesPlan'
 import { PulledDrives } from './PulledDrives'
 import { Sockets } from './Sockets'
 import { SurvivalStrip } from './SurvivalStrip'
+import { type DrivesView, ViewSwitch } from './ViewSwitch'
 import styles from './drives.module.css'
 
 /** Drives into bays, bays into groups. */
@@ -75,7 +78,7 @@ export function DrivesLens() {
     edit({ do: 'remove', partIds: driveIds })
   }
 
-  const [showsCandidates, setShowsCandidates] = useState(false)
+  const [view, setView] = useState<DrivesView>('front')
   const filled = bays.bays.filter(({ drive }) => drive !== null).length
   return (
     <DndContext
@@ -93,42 +96,24 @@ export function DrivesLens() {
         tray={
           <DrivesTray
             onShowCandidates={() => {
-              setShowsCandidates(true)
+              setView('candidates')
             }}
           />
         }
       >
         <div ref={paneRef}>
           <h2 className={styles.heading}>
-            <span className={styles.views}>
-              <button
-                type="button"
-                aria-pressed={!showsCandidates}
-                onClick={() => {
-                  setShowsCandidates(false)
-                }}
-              >
-                Front
-              </button>
-              <button
-                type="button"
-                aria-pressed={showsCandidates}
-                onClick={() => {
-                  setShowsCandidates(true)
-                }}
-              >
-                What could these drives be?
-              </button>
-            </span>
-            {chassis && !showsCandidates && (
+            <ViewSwitch view={view} planTitle={planTitle(machine)} onView={setView} />
+            {chassis && view !== 'candidates' && (
               <span className="aside">
                 {chassis.maker} {chassis.model}, {format.counted(bays.bays.length, 'bay')}: {filled}{' '}
                 filled, {bays.bays.length - filled} free
               </span>
             )}
           </h2>
-          {showsCandidates && <CandidatesView />}
-          <div className={styles.besides} hidden={showsCandidates}>
+          {view === 'candidates' && <CandidatesView />}
+          {view === 'plan' && <DrivesPlan widthPx={widthPx} />}
+          <div className={styles.besides} hidden={view !== 'front'}>
             <div>
               {chassis ? (
                 <FrontElevation

@@ -7,6 +7,7 @@ import { TextLine } from '../../controls/TextLine'
 import { format } from '../../controls/locale'
 import { useEdit } from '../../sheet/useEdit'
 import { BlockEfficiencyTable } from './BlockEfficiencyTable'
+import { WithTerms } from '../../terms/WithTerms'
 import styles from './poolDetails.module.css'
 import { PoolSettings } from './PoolSettings'
 import { CloseDialog } from '../../controls/CloseDialog'
@@ -51,7 +52,9 @@ export function PoolDetails({ pool, onClose }: { pool: Pool; onClose: () => void
         {family.title}: {pool.name}
       </DialogTitle>
       <DialogContent>
-        <p>{family.about}</p>
+        <p>
+          <WithTerms text={family.about} />
+        </p>
         {traits.warning && (
           <p className={styles.warning}>
             <strong>{traits.warning}</strong>

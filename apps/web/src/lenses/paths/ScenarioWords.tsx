@@ -1,4 +1,5 @@
 import type { Link, Scenario, ScenarioRates } from '@flint/core/figures'
+import { WithTerms } from '../../terms/WithTerms'
 import { format } from '../../controls/locale'
 import styles from './paths.module.css'
 
@@ -17,13 +18,16 @@ export function ScenarioWords({ scenario, rates, wouldBe }: ScenarioWordsProps) 
   if (flows.length === 0) {
     return (
       <p className={styles.words}>
-        {scenario.about} Nothing moves: there is no pool for it, no redundancy or no network port.
+        <WithTerms text={scenario.about} /> Nothing moves: there is no pool for it, no redundancy or
+        no network port.
       </p>
     )
   }
   return (
     <div className={styles.words} role="status">
-      <p>{scenario.about}</p>
+      <p>
+        <WithTerms text={scenario.about} />
+      </p>
       <p>
         <span className="figure">{format.rate(bytesPerSecond)}</span> together
         {wouldBe && (
