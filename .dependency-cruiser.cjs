@@ -4,7 +4,17 @@
  */
 const BELOW_MACHINE = ['units', 'catalogue', 'design']
 const BELOW_POOL = [...BELOW_MACHINE, 'machine']
-const BELOW_JUDGING = [...BELOW_POOL, 'pool', 'power', 'noise', 'money', 'network', 'fit', 'paths']
+const BELOW_JUDGING = [
+  ...BELOW_POOL,
+  'pool',
+  'power',
+  'noise',
+  'money',
+  'network',
+  'fit',
+  'paths',
+  'services',
+]
 
 const CORE = {
   units: [],
@@ -19,6 +29,7 @@ const CORE = {
   fit: BELOW_POOL,
   // What a kind of work reads depends on how the pool is laid out.
   paths: [...BELOW_POOL, 'pool', 'network'],
+  services: BELOW_POOL,
   judging: BELOW_JUDGING,
   limits: [...BELOW_JUDGING, 'judging'],
   // A rule speaks of the limit that it reads.

@@ -99,3 +99,11 @@ export { MOST_READERS, newReader, type Reader, type ReaderWay } from './design/r
 export { type Problem, problemsOf } from './catalogue/problem'
 export { sameValue } from './design/sameValue'
 export { sheetChanges } from './design/sheetChanges'
+export {
+  type Arrangement,
+  MOST_SERVICES,
+  type Service,
+  SERVICE_ROLES,
+  type ServiceRole,
+  usualArrangement,
+} from './design/services'

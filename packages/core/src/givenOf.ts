@@ -19,6 +19,7 @@ import { designCapacity } from './pool/designCapacity'
 import { designSurvival } from './pool/survival/designSurvival'
 import { idlePower } from './power/idlePower'
 import { type Recorder, recorded } from './recorder'
+import { servicesFigure } from './services/servicesFigure'
 import { stillToChoose } from './stillToChoose/stillToChoose'
 
 /** A design and its machine, as they are now. */
@@ -39,6 +40,7 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   const pools = recorder.source(() => now().design.pools)
   const paths = recorder.source(() => now().design.paths)
   const network = recorder.source(() => now().design.network)
+  const services = recorder.source(() => now().design.services)
   const briefNow = recorded(recorder, fieldsOf(brief), () => now().design.brief)
   const rulesNow = recorded(recorder, fieldsOf(houseRules), () => now().design.houseRules)
   const machine = machineView(recorder, () => now().machine)
@@ -55,6 +57,12 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   const power = recorder.kept(() => idlePower(briefNow, machine))
   const cost = recorder.kept(() =>
     billOfMaterials(briefNow.currency, { fitted: fitted(), snapshots: snapshots() }),
+  )
+  const servicesNow = recorder.kept(() =>
+    servicesFigure(
+      { services: services(), fitted: fitted(), pools: pools(), brief: briefNow },
+      machine,
+    ),
   )
   const open = recorder.kept(() => stillToChoose({ pools: pools(), machine }))
   const machineUnpinned = recorder.kept(
@@ -103,6 +111,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     },
     get cardLoads() {
       return loads()
+    },
+    get services() {
+      return servicesNow()
     },
     get stillToChoose() {
       return open()

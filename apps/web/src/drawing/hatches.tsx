@@ -20,6 +20,9 @@ export function HatchDefinitions() {
   return (
     <svg width="0" height="0" style={{ position: 'absolute' }} aria-hidden="true" focusable="false">
       <defs>
+        <pattern id="spare-area" width="7" height="7" patternUnits="userSpaceOnUse">
+          <path d="M-1 8 8 -1" stroke="var(--line-soft)" strokeWidth="1" fill="none" />
+        </pattern>
         {STRIPES.map((path, index) => (
           <pattern
             key={path}

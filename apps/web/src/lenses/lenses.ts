@@ -1,6 +1,7 @@
 import type { StepId } from '@flint/core/editing'
 import type { ComponentType } from 'react'
 import { BriefLens } from './brief/BriefLens'
+import { CacheLens } from './cache/CacheLens'
 import { CoreLens } from './core/CoreLens'
 import { DrivesLens } from './drives/DrivesLens'
 import { NetworkLens } from './network/NetworkLens'
@@ -53,6 +54,13 @@ export const lenses: readonly Lens[] = [
     letter: 'p',
     purpose: 'Slots, ports and links: what is narrow, and how long work takes',
     Pane: PathsLens,
+  },
+  {
+    id: 'cache',
+    title: 'Cache',
+    letter: 'a',
+    purpose: 'What small fast devices do: system, logs, caches, and how long they last',
+    Pane: CacheLens,
   },
   {
     id: 'network',

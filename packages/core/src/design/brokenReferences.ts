@@ -15,6 +15,7 @@ export function brokenReferences(design: Design): Problem[] {
     ...repeated('snapshots', design.snapshots),
     ...repeated('fitted', design.fitted),
     ...repeated('pools', design.pools),
+    ...repeated('services', design.services),
     ...repeated('brief.readers', design.brief.readers),
     ...design.pools.flatMap(({ groups }, index) => repeated(`pools[${index}].groups`, groups)),
     ...fittedProblems(design),

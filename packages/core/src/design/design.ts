@@ -7,6 +7,7 @@ import { type Group, type Pool, poolSchema } from './pools/pools'
 import { brief } from './brief'
 import { houseRules } from './houseRules'
 import { networkChoices } from './networkChoices'
+import { MOST_SERVICES, service } from './services'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
 export const DESIGN_VERSION = 7
@@ -47,6 +48,8 @@ export const fittedPart = z.strictObject({
   /** For what has mains plugs: the socket that each goes into, as far as it is said. */
   sockets: z.array(z.enum(MAINS_SOCKETS)).max(2).default([]),
   ageYears: z.number().min(0).max(40).nullable(),
+  /** Of flash: how much of its life is used up, as SMART tells it; null where nobody has looked. */
+  wornShare: z.number().min(0).max(1).nullable().default(null),
 })
 
 /** The design document: everything shown is computed from it. */
@@ -60,6 +63,8 @@ export const designSchema = z.strictObject({
   snapshots: z.array(partSnapshot).max(1_024),
   fitted: z.array(fittedPart).max(MOST_FITTED),
   pools: z.array(poolSchema).max(64),
+  /** What small fast devices do beside holding files. */
+  services: z.array(service).max(MOST_SERVICES).default([]),
   paths: pathChoices.prefault({}),
   network: networkChoices.prefault({}),
 })

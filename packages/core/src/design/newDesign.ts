@@ -19,6 +19,7 @@ export function newDesign(name: string, parts: readonly CataloguePart[] = []): D
     fitted: [],
     pools: [],
     paths: NO_CHOICES,
+    services: [],
     network: NO_NETWORK_CHOICES,
   }
   return parts.reduce(fitPart, empty)

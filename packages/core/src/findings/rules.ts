@@ -58,6 +58,19 @@ import { unequalRedundancy } from './layout/unequalRedundancy'
 import { usbUnderPool } from './layout/usbUnderPool'
 import { veryWideGroup } from './layout/veryWideGroup'
 import { writeHole } from './layout/writeHole'
+import { deviceOverfilled } from './cache/deviceOverfilled'
+import { deviceSharedByPools } from './cache/deviceSharedByPools'
+import { fastTierNotMirrored } from './cache/fastTierNotMirrored'
+import { logNotMirrored } from './cache/logNotMirrored'
+import { logUnused } from './cache/logUnused'
+import { logWithoutPowerProtection } from './cache/logWithoutPowerProtection'
+import { metadataWeakerThanPool } from './cache/metadataWeakerThanPool'
+import { readCacheMirrored } from './cache/readCacheMirrored'
+import { serviceOnMember } from './cache/serviceOnMember'
+import { serviceTooSmall } from './cache/serviceTooSmall'
+import { serviceWithoutDevice } from './cache/serviceWithoutDevice'
+import { systemInHotSwapBay } from './cache/systemInHotSwapBay'
+import { wornOutSoon } from './cache/wornOutSoon'
 import { costOverLimit } from './money/costOverLimit'
 import { otherCurrency } from './money/otherCurrency'
 import { priceNotKnown } from './money/priceNotKnown'
@@ -205,6 +218,19 @@ export const rules = [
   supplyOverBoard,
   m2SilencesSata,
   m2WithoutHeatSink,
+  readCacheMirrored,
+  metadataWeakerThanPool,
+  logWithoutPowerProtection,
+  logNotMirrored,
+  logUnused,
+  serviceTooSmall,
+  fastTierNotMirrored,
+  wornOutSoon,
+  deviceOverfilled,
+  deviceSharedByPools,
+  serviceOnMember,
+  serviceWithoutDevice,
+  systemInHotSwapBay,
   drivesOnBoth,
   flashOnSlowPort,
   cpuLanesShort,

@@ -94,6 +94,8 @@ const labels: Labels = {
   'own-blocks': () => 'say which addresses are in use',
   'put-reader': ({ reader }) => `describe ${reader.name}`,
   'remove-reader': () => 'remove a reader',
+  'put-service': ({ service }) => `say what serves as ${service.role}`,
+  'remove-service': () => 'remove a service',
 }
 
 /**

@@ -10,6 +10,7 @@ import type { CostFigure } from '../money/billOfMaterials'
 import type { CapacityFigure } from '../pool/designCapacity'
 import type { SurvivalFigure } from '../pool/survival/designSurvival'
 import type { PowerFigure } from '../power/idlePower'
+import type { ServicesFigure } from '../services/servicesFigure'
 import type { OpenChoice } from './choiceNeeded'
 import type { Judged, JudgedLimit } from './judgedLimit'
 
@@ -51,6 +52,8 @@ export interface Given extends Readonly<Measured> {
   /** What each placed card has to move, with the drives that are wired to it. */
   readonly cardLoads: readonly PlacedDevice[]
   readonly stillToChoose: readonly OpenChoice[]
+  /** What small fast devices do, and how long they last. */
+  readonly services: ServicesFigure
   /** How the design stands to a limit; null when the brief does not set it. */
   readonly judged: <Id extends string, Facts extends object>(
     limit: Named<Id, Facts>,

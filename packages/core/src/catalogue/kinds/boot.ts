@@ -15,6 +15,9 @@ export const bootSheet = z.strictObject({
   enduranceBytes: maybe(z.number().positive().max(1e18)).describe(
     'What may be written in its life (TBW).',
   ),
+  powerLossProtection: maybe(z.boolean()).describe(
+    'Whether it keeps what it has taken in when power goes.',
+  ),
   idleWatts: watts,
 })
 

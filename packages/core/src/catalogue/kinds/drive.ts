@@ -43,6 +43,12 @@ export const driveSheet = z.strictObject({
   quickWriteBytes: maybe(z.int().min(0).max(1e15)).describe(
     'How much it takes in at full speed before that.',
   ),
+  enduranceBytes: maybe(z.number().positive().max(1e18)).describe(
+    'Of flash: what may be written in its life (TBW).',
+  ),
+  powerLossProtection: maybe(z.boolean()).describe(
+    'Of flash: whether it keeps what it has taken in when power goes.',
+  ),
   physicalSectorBytes: maybe(z.int().min(512).max(65_536)).describe(
     'What it reads and writes at once: 4096 for nearly all, also for those that offer 512.',
   ),

@@ -8,10 +8,12 @@ import { bayId, leadRef, pathChoices, portRef, wiringEnd } from '../pathChoices'
 import { documentId as id } from '../pools/poolFields'
 import { poolSchema } from '../pools/pools'
 import { networkPortRef, reader } from '../readers'
+import { service } from '../services'
 import { addPieces } from './addPieces'
 import { changeBrief, changeData, changeHouseRules, notePieces, renameDesign } from './changeFields'
 import { ownBlocks, putReader, removeReader, usePort } from './changeNetwork'
 import { changeOf } from './changeOf'
+import { putService, removeService } from './changeServices'
 import { changePool } from './changePool'
 import { changeSheet } from './changeSheet'
 import { fitAnother, fitPart } from './fitPart'
@@ -54,7 +56,13 @@ const singleEdits = [
     do: z.literal('note-pieces'),
     partIds: ids,
     change: changeOf(
-      fittedPart.pick({ owned: true, label: true, ageYears: true, sockets: true }).shape,
+      fittedPart.pick({
+        owned: true,
+        label: true,
+        ageYears: true,
+        wornShare: true,
+        sockets: true,
+      }).shape,
     ),
   }),
   /** `beside`: next to those of its kind that are there, however many a machine usually has. */
@@ -113,6 +121,9 @@ const singleEdits = [
   /** A reader with the id of one that is there takes its place. */
   z.strictObject({ do: z.literal('put-reader'), reader }),
   z.strictObject({ do: z.literal('remove-reader'), readerId: id }),
+  /** A service with the id of one that is there takes its place. */
+  z.strictObject({ do: z.literal('put-service'), service }),
+  z.strictObject({ do: z.literal('remove-service'), serviceId: id }),
 ] as const
 
 /** One edit as data, so that it can be sent, kept, told before it is made, and made by a script. */
@@ -196,5 +207,9 @@ export function applyEdit(design: Design, change: Edit): Design {
       return putReader(design, change.reader)
     case 'remove-reader':
       return removeReader(design, change.readerId)
+    case 'put-service':
+      return putService(design, change.service)
+    case 'remove-service':
+      return removeService(design, change.serviceId)
   }
 }

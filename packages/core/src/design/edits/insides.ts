@@ -4,6 +4,7 @@ import type { Design, FittedPart, PartSnapshot } from '../design'
 import { sameValue } from '../sameValue'
 import { newPiece } from './newPiece'
 import { nextId } from './nextId'
+import { withoutServicesOn } from './changeServices'
 import { withoutPinsOn } from './pinPaths'
 
 /**
@@ -81,12 +82,12 @@ export function isSoldered(
   return sheet !== undefined && holdsForEver(sheet)
 }
 
-/** Takes pieces out and lets go of what was fixed about them; their data sheets stay. */
+/** Takes pieces out and lets go of what was fixed about them and of what they did; their data sheets stay. */
 export function withoutPieces(design: Design, pieceIds: readonly string[]): Design {
   if (pieceIds.length === 0) return design
   const gone = new Set(pieceIds)
   return {
-    ...withoutPinsOn(design, gone),
+    ...withoutServicesOn(withoutPinsOn(design, gone), gone),
     fitted: design.fitted.filter(({ id }) => !gone.has(id)),
   }
 }

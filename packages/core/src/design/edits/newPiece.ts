@@ -10,5 +10,16 @@ export function newPiece(
     within = null,
   }: { owned: boolean; bay?: string | null; within?: string | null },
 ): FittedPart {
-  return { id, snapshotId, owned, within, bay, away: null, label: '', ageYears: null, sockets: [] }
+  return {
+    id,
+    snapshotId,
+    owned,
+    within,
+    bay,
+    away: null,
+    label: '',
+    ageYears: null,
+    wornShare: null,
+    sockets: [],
+  }
 }

@@ -13,13 +13,16 @@ interface Facts {
 export const drivesInNoGroup: Rule<'drives-in-no-group', Facts> = {
   code: 'drives-in-no-group',
   step: 'drives',
-  find: ({ pools, lettered, machine }) => {
+  find: ({ pools, lettered, machine, services: { devices } }) => {
     if (pools.length === 0) return []
     const members = new Set(lettered.flatMap(({ group }) => group.driveIds))
     const others = piecesOf(machine, 'drive').filter(({ id }) => !members.has(id))
     if (others.length === 0) return []
     const inBays = new Set(machine.driveIn.values())
-    const idle = others.filter(({ id }) => inBays.has(id))
+    const busy = new Set(
+      devices.flatMap(({ device, partitions }) => (partitions.length > 0 ? [device.id] : [])),
+    )
+    const idle = others.filter(({ id }) => inBays.has(id) && !busy.has(id))
     if (idle.length === 0) return []
     const watts = sumOf(
       idle.map((drive) => drawnWatts(drive, 'idle')),

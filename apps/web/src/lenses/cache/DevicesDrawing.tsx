@@ -1,0 +1,108 @@
+import { cutText } from '@flint/core/drawing'
+import type { ServicesFigure } from '@flint/core/figures'
+import type { Pool } from '@flint/core/editing'
+import { format } from '../../controls/locale'
+import { drawnDevices } from './drawnDevices'
+import { lifeWords } from './lifeWords'
+import { ROLE_WORDS } from './roleWords'
+import styles from './cache.module.css'
+
+const BAR = { left: 0, height: 34, row: 74 }
+const POOL = { width: 130, height: 30 }
+/** A letter of the text's font at 12 px, on average. */
+const LETTER_PX = 6
+
+interface DevicesDrawingProps {
+  figure: ServicesFigure
+  pools: readonly Pool[]
+  widthPx: number
+  pointedPartIds: readonly string[]
+}
+
+/** The small devices with their stretches to scale, and lines to the pools that they serve. */
+export function DevicesDrawing({ figure, pools, widthPx, pointedPartIds }: DevicesDrawingProps) {
+  const poolsLeft = Math.max(360, widthPx - POOL.width - 8)
+  const barPx = poolsLeft - 150
+  const devices = drawnDevices(figure.devices, barPx)
+  const high = Math.max(devices.length * BAR.row, pools.length * (POOL.height + 20)) + 6
+  const poolY = (index: number): number => 20 + index * (POOL.height + 20)
+  return (
+    <svg
+      width={poolsLeft + POOL.width + 2}
+      height={high}
+      role="img"
+      aria-label={devices.map(({ words }) => words).join('; ')}
+      className={styles.drawing}
+    >
+      {devices.map(({ id, name, stretches, lengthPx, figure: one }, index) => {
+        const y = 20 + index * BAR.row
+        return (
+          <g key={id} transform={`translate(0 ${y})`} data-device={id}>
+            <text y={-6} className={styles.name}>
+              {cutText(name, Math.floor(barPx / LETTER_PX))}
+            </text>
+            <rect
+              width={lengthPx}
+              height={BAR.height}
+              className={pointedPartIds.includes(id) ? styles.pointed : styles.free}
+            />
+            {stretches.map(({ key, role, fromPx, widthPx: wide, words }) => (
+              <g key={key}>
+                <rect
+                  x={fromPx}
+                  width={wide}
+                  height={BAR.height}
+                  className={styles[ROLE_CLASS[role]]}
+                >
+                  <title>{words}</title>
+                </rect>
+                {wide > 14 && (
+                  <text x={fromPx + 5} y={BAR.height / 2 + 4} className={styles.inBar}>
+                    {wide > words.length * LETTER_PX + 8 ? words : ROLE_WORDS[role].letter}
+                  </text>
+                )}
+              </g>
+            ))}
+            <text x={0} y={BAR.height + 14} className={styles.small}>
+              {lifeWords(one)}
+            </text>
+            {stretches.flatMap(({ key, poolId, fromPx, widthPx: wide }) => {
+              const at = pools.findIndex((pool) => pool.id === poolId)
+              if (at === -1) return []
+              const [x, endY] = [fromPx + wide / 2, poolY(at) + POOL.height / 2 - y]
+              const turn = poolsLeft - 24
+              return [
+                <path
+                  key={`${key} line`}
+                  d={`M${x} 0V-2H${turn}V${endY}H${poolsLeft}`}
+                  className={styles.serves}
+                />,
+              ]
+            })}
+          </g>
+        )
+      })}
+      {pools.map(({ id, name }, index) => (
+        <g key={id} transform={`translate(${poolsLeft} ${poolY(index)})`}>
+          <rect width={POOL.width} height={POOL.height} className={styles.pool} />
+          <text x={8} y={POOL.height / 2 + 4} className={styles.name}>
+            {cutText(name, Math.floor((POOL.width - 16) / LETTER_PX))}
+          </text>
+        </g>
+      ))}
+      {devices.length === 0 && (
+        <text y={30} className={styles.small}>
+          {format.counted(0, 'small device')}
+        </text>
+      )}
+    </svg>
+  )
+}
+
+const ROLE_CLASS = {
+  system: 'system',
+  'write log': 'log',
+  'read cache': 'cache',
+  metadata: 'metadata',
+  'fast tier': 'tier',
+} as const

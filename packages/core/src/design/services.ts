@@ -1,0 +1,39 @@
+import { z } from 'zod'
+import { documentId as id } from './pools/poolFields'
+
+/** What a small fast device, or a part of one, can do beside holding files. */
+export const SERVICE_ROLES = ['system', 'write log', 'read cache', 'metadata', 'fast tier'] as const
+export type ServiceRole = (typeof SERVICE_ROLES)[number]
+
+/** How the devices of a service stand to each other; of one device it says nothing. */
+export const ARRANGEMENTS = ['mirror', 'stripe'] as const
+export type Arrangement = (typeof ARRANGEMENTS)[number]
+
+const servicePart = z.strictObject({
+  pieceId: id,
+  /** How much of the device; null for all that no other service has. */
+  bytes: z.int().positive().max(1e15).nullable().default(null),
+})
+
+/** A job that one or more devices do, for a pool or for the machine itself. */
+export const service = z.strictObject({
+  id,
+  role: z.enum(SERVICE_ROLES),
+  /** The pool that it serves; null for the system. */
+  poolId: id.nullable().default(null),
+  arrangement: z.enum(ARRANGEMENTS),
+  parts: z.array(servicePart).max(8),
+  /** What it writes on a day, when its user knows better than the estimate. */
+  writtenBytesPerDay: z.number().min(0).max(1e15).nullable().default(null),
+  /** For a fast tier: how often its files are moved on. */
+  movedEveryHours: z.number().positive().max(10_000).default(24),
+})
+export type Service = z.infer<typeof service>
+
+/** More jobs than a house has devices for. */
+export const MOST_SERVICES = 32
+
+/** The arrangement that a role begins with: what may be lost with its device is mirrored, a cache never is. */
+export function usualArrangement(role: ServiceRole): Arrangement {
+  return role === 'read cache' ? 'stripe' : 'mirror'
+}

@@ -1,0 +1,235 @@
+import { changedPart, demoDesign } from '../../../fixtures/demo'
+import { type RuleCase, testRules, without } from '../../../fixtures/ruleTable'
+import type { Design } from '../../design/design'
+import { applyEdit } from '../../design/edits/edit'
+import { fitAnother } from '../../design/edits/fitPart'
+import type { Service } from '../../design/services'
+
+const demo = demoDesign('cabin-archive')
+/** The cabin without a device of its own for the system. */
+const cabin = without(demo, 'boot')
+const drawer = demoDesign('drawer-of-drives')
+const poolId = cabin.pools[0]?.id ?? ''
+
+/** The cabin with so many flash devices more, and their ids. */
+function withFlash(count: number, change: Record<string, unknown> = {}): [Design, string[]] {
+  const flash = changedPart('quillon-spark-250m', { powerLossProtection: true, ...change })
+  let design = cabin
+  const ids: string[] = []
+  for (let index = 0; index < count; index += 1) {
+    const before = new Set(design.fitted.map(({ id }) => id))
+    design = fitAnother(design, flash)
+    ids.push(...design.fitted.flatMap(({ id }) => (before.has(id) ? [] : [id])))
+  }
+  return [design, ids]
+}
+
+interface Wanted extends Partial<Omit<Service, 'parts'>> {
+  devices?: number
+  bytes?: number | null
+  flash?: Record<string, unknown>
+  brief?: Partial<Design['brief']>
+}
+
+/** The cabin with one service on flash of its own. */
+function serving({ devices = 1, bytes = null, flash, brief, ...change }: Wanted): Design {
+  const [design, ids] = withFlash(devices, flash)
+  const service: Service = {
+    id: 'service-1',
+    role: 'write log',
+    poolId,
+    arrangement: 'mirror',
+    parts: ids.map((pieceId) => ({ pieceId, bytes })),
+    writtenBytesPerDay: 1e9,
+    movedEveryHours: 24,
+    ...change,
+  }
+  const served = applyEdit(design, { do: 'put-service', service })
+  return brief ? applyEdit(served, { do: 'change-brief', change: brief }) : served
+}
+
+/** Two pools served by one device. */
+function shared(): Design {
+  const pool = drawer.pools[0]
+  if (!pool) throw new Error('The demo has no pool.')
+  const first = serving({ bytes: 16e9 })
+  const two = { ...first, pools: [...first.pools, { ...pool, id: 'pool-9', groups: [] }] }
+  const [log] = two.services
+  if (!log) throw new Error('There is no log.')
+  const cache: Service = { ...log, id: 'service-2', role: 'read cache', poolId: 'pool-9' }
+  return applyEdit(two, { do: 'put-service', service: cache })
+}
+
+/** The system on flash in a bay of the case. */
+function systemInBay(access: 'hot-swap' | 'internal'): Design {
+  const bay = 'chassis-1/12'
+  const there = cabin.fitted.find((part) => part.bay === bay)?.id ?? ''
+  const model = changedPart('quillon-keep-12', { medium: 'flash', enduranceBytes: 1e15 })
+  const chassis = cabin.snapshots.find(({ sheet }) => sheet.kind === 'chassis')
+  if (chassis?.sheet.kind !== 'chassis') throw new Error('The demo has no case.')
+  const bayBlocks = chassis.sheet.bayBlocks.map((block) => ({ ...block, access }))
+  const design = [
+    { do: 'remove' as const, partIds: [there] },
+    { do: 'put-drives' as const, model, bays: [bay] },
+    { do: 'change-sheet' as const, snapshotId: chassis.id, change: { bayBlocks } },
+  ].reduce(applyEdit, cabin)
+  const pieceId = design.fitted.find((part) => part.bay === bay)?.id ?? ''
+  const service: Service = {
+    id: 'service-1',
+    role: 'system',
+    poolId: null,
+    arrangement: 'mirror',
+    parts: [{ pieceId, bytes: null }],
+    writtenBytesPerDay: null,
+    movedEveryHours: 24,
+  }
+  return applyEdit(design, { do: 'put-service', service })
+}
+
+const memberId = cabin.pools[0]?.groups[0]?.driveIds[0] ?? ''
+
+const cases: RuleCase[] = [
+  {
+    code: 'read-cache-mirrored',
+    severity: 'blocks',
+    words: 'A read cache cannot be mirrored over 2 devices',
+    bad: serving({ role: 'read cache', devices: 2 }),
+    good: serving({ role: 'read cache', devices: 2, arrangement: 'stripe' }),
+    unknown: null,
+  },
+  {
+    code: 'metadata-weaker-than-pool',
+    severity: 'blocks',
+    words: 'survives any 2 failures, its metadata devices 1: all of the pool is lost with them.',
+    bad: serving({ role: 'metadata', devices: 2 }),
+    good: serving({ role: 'metadata', devices: 3 }),
+    unknown: null,
+  },
+  {
+    code: 'metadata-weaker-than-pool',
+    severity: 'blocks',
+    words: 'its metadata devices none',
+    bad: serving({ role: 'metadata', devices: 3, arrangement: 'stripe' }),
+    good: serving({ role: 'metadata', devices: 3 }),
+    unknown: null,
+  },
+  {
+    code: 'log-without-power-protection',
+    severity: 'risks',
+    words: 'is a write log without power-loss protection',
+    bad: serving({ flash: { powerLossProtection: false } }),
+    good: serving({}),
+    unknown: serving({ flash: { powerLossProtection: null } }),
+  },
+  {
+    code: 'log-not-mirrored',
+    severity: 'note',
+    words: 'if it fails together with a crash, the last 5 seconds',
+    bad: serving({}),
+    good: serving({ devices: 2 }),
+    unknown: null,
+  },
+  {
+    code: 'log-unused',
+    severity: 'note',
+    words: 'Nothing of the brief waits for the write log',
+    bad: serving({ writtenBytesPerDay: null }),
+    good: serving({}),
+    unknown: null,
+  },
+  {
+    code: 'service-too-small',
+    severity: 'risks',
+    words: 'what can come in between flushes is',
+    bad: serving({ bytes: 1e9 }),
+    good: serving({ bytes: 16e9 }),
+    unknown: null,
+  },
+  {
+    code: 'fast-tier-not-mirrored',
+    severity: 'risks',
+    words: 'have no redundancy for up to 6 hours',
+    bad: serving({ role: 'fast tier', movedEveryHours: 6 }),
+    good: serving({ role: 'fast tier', devices: 2 }),
+    unknown: null,
+  },
+  {
+    code: 'worn-out-soon',
+    severity: 'risks',
+    // 150 TB over 2 × 1 TB a day: 75 days, 2.5 months.
+    words: 'is rated for about 2 months at 1 TB a day (1 to 5)',
+    bad: serving({ writtenBytesPerDay: 1e12 }),
+    good: serving({ writtenBytesPerDay: 1e9 }),
+    unknown: serving({ flash: { enduranceBytes: null } }),
+  },
+  {
+    code: 'worn-out-soon',
+    severity: 'note',
+    // 150 TB over 2 × 100 GB a day: 2.05 years.
+    words: 'is rated for about 25 months',
+    bad: serving({ writtenBytesPerDay: 1e11, brief: { horizonYears: 3 } }),
+    good: serving({ writtenBytesPerDay: 1e11, brief: { horizonYears: 2 } }),
+    unknown: null,
+  },
+  {
+    code: 'device-overfilled',
+    severity: 'blocks',
+    words: 'more than it has.',
+    bad: serving({ bytes: 300e9 }),
+    good: serving({ bytes: 250e9 }),
+    unknown: null,
+  },
+  {
+    code: 'device-shared-by-pools',
+    severity: 'note',
+    words: 'they share its failure, its life and its one queue.',
+    bad: shared(),
+    good: serving({}),
+    unknown: null,
+  },
+  {
+    code: 'service-on-member',
+    severity: 'blocks',
+    words: 'is to be a read cache and is a member of a pool',
+    bad: applyEdit(cabin, {
+      do: 'put-service',
+      service: {
+        id: 'service-1',
+        role: 'read cache',
+        poolId,
+        arrangement: 'stripe',
+        parts: [{ pieceId: memberId, bytes: null }],
+        writtenBytesPerDay: null,
+        movedEveryHours: 24,
+      },
+    }),
+    good: serving({ role: 'read cache' }),
+    unknown: null,
+  },
+  {
+    code: 'system-in-hot-swap-bay',
+    severity: 'note',
+    words: 'in a hot-swap bay, where it is pulled by mistake one day',
+    bad: systemInBay('hot-swap'),
+    good: systemInBay('internal'),
+    unknown: null,
+  },
+  {
+    code: 'service-without-device',
+    severity: 'risks',
+    words: 'No device does the work of the write log.',
+    bad: serving({ devices: 0 }),
+    good: serving({}),
+    unknown: null,
+  },
+  {
+    code: 'service-without-device',
+    severity: 'risks',
+    words: 'The read cache serves no pool.',
+    bad: serving({ role: 'read cache', poolId: null }),
+    good: serving({ role: 'read cache' }),
+    unknown: null,
+  },
+]
+
+testRules(cases)

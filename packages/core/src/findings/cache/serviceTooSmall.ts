@@ -1,0 +1,33 @@
+import { found } from '../../judging/finding'
+import type { ServiceRole } from '../../design/services'
+import type { Rule } from '../../judging/rule'
+
+interface Facts {
+  role: ServiceRole
+  bytes: number
+  wantedBytes: number
+}
+
+/** A write log, a metadata device or a fast tier that holds less than its work asks for. */
+export const serviceTooSmall: Rule<'service-too-small', Facts> = {
+  code: 'service-too-small',
+  step: 'cache',
+  find: ({ services: { services } }) =>
+    services.flatMap(({ service, bytes, wantedBytes }) => {
+      if (wantedBytes === null || bytes >= wantedBytes || service.parts.length === 0) return []
+      const partIds = service.parts.map(({ pieceId }) => pieceId)
+      return found('risks', { partIds }, { role: service.role, bytes, wantedBytes })
+    }),
+  sentence: ({ role, bytes, wantedBytes }, { format }) => {
+    const [has, wanted] = format.apart(bytes, wantedBytes, format.space, 1)
+    return `The ${role} has ${has}; ${WHY[role]} ${wanted}.`
+  },
+}
+
+const WHY: Record<ServiceRole, string> = {
+  system: 'the system wants',
+  'write log': 'what can come in between flushes is',
+  'read cache': 'it wants',
+  metadata: 'the files of the brief make about',
+  'fast tier': 'the largest usual file, or what arrives until files are moved on, is',
+}
