@@ -30,6 +30,7 @@ const CORE = {
   // What a kind of work reads depends on how the pool is laid out.
   paths: [...BELOW_POOL, 'pool', 'network'],
   services: BELOW_POOL,
+  poolScript: [...BELOW_POOL, 'services'],
   judging: BELOW_JUDGING,
   limits: [...BELOW_JUDGING, 'judging'],
   // A rule speaks of the limit that it reads.

@@ -36,7 +36,8 @@ export async function run(
     const inputs: unknown[] = []
     for (const file of files) inputs.push(await readInput(file, standardInput))
     const answer = answerTo(...inputs)
-    return { out: `${JSON.stringify(answer, null, 2)}\n`, err: '', status: 0 }
+    const out = typeof answer === 'string' ? answer : `${JSON.stringify(answer, null, 2)}\n`
+    return { out, err: '', status: 0 }
   } catch (error) {
     if (!(error instanceof CommandError)) throw error
     return { out: '', err: `${error.message}\n`, status: 2 }

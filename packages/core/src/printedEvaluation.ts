@@ -13,6 +13,7 @@ import type { CapacityFigure } from './pool/designCapacity'
 import { poolProblemWords } from './pool/poolProblem'
 import type { PowerFigure } from './power/idlePower'
 import { printedNetwork, printedRates } from './printedRates'
+import { printedRoles } from './printedRoles'
 import { choiceText } from './stillToChoose/choiceText'
 import { upperFirst } from './units/firstLetter'
 import type { Formatter } from './units/formatter'
@@ -56,6 +57,7 @@ export function printedEvaluation(
     isDone,
     rates: printedRates(design, machine, format),
     network: printedNetwork(design, machine),
+    roles: printedRoles(design, machine),
   }
 }
 

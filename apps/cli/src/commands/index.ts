@@ -3,11 +3,12 @@ import { capacity } from './capacity'
 import { check } from './check'
 import { evaluate } from './evaluate'
 import { machine } from './machine'
+import { poolScript } from './poolScript'
 
 interface Command {
   /** What is read, in words: "a design". */
   reads: readonly string[]
-  /** Takes the JSON read, one value for each, and returns what is printed. */
+  /** Takes the JSON read, one value for each, and returns what is printed; text as it is, all else as JSON. */
   answer: (...inputs: unknown[]) => unknown
 }
 
@@ -16,6 +17,7 @@ export const commands: Partial<Record<string, Command>> = {
   capacity: { reads: ['a request'], answer: capacity },
   evaluate: { reads: ['a design'], answer: evaluate },
   machine: { reads: ['a design'], answer: machine },
+  'pool-script': { reads: ['a design'], answer: poolScript },
   check: { reads: ['a design, or a file of everything'], answer: check },
   apply: { reads: ['a design', 'a list of edits'], answer: apply },
 }

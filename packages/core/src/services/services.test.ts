@@ -57,7 +57,7 @@ describe('life of flash', () => {
 describe('write log', () => {
   // Source: OpenZFS module parameters: zfs_txg_timeout 5 s, zfs_dirty_data_max_percent 10, zfs_dirty_data_max_max 4 GiB.
   test('what may wait is a tenth of the memory and never over 4 GiB', () => {
-    expect(dirtyLimitBytes(16 * GIB)).toBe(1.6 * GIB)
+    expect(dirtyLimitBytes(16 * GIB)).toBe(Math.floor(1.6 * GIB))
     expect(dirtyLimitBytes(40 * GIB)).toBe(4 * GIB)
     expect(dirtyLimitBytes(256 * GIB)).toBe(4 * GIB)
   })
@@ -65,7 +65,7 @@ describe('write log', () => {
   test('the two schools differ by a factor of ten', () => {
     // Gigabit: 125 MB/s × 5 s × 3 = 1.875 GB, of which 1.6 GiB may wait in 16 GiB.
     expect(writeLogSizes(125e6, 16 * GIB)).toEqual({
-      byRateBytes: 1.6 * GIB,
+      byRateBytes: Math.floor(1.6 * GIB),
       byMemoryBytes: 8 * GIB,
     })
     expect(writeLogSizes(125e6, 64 * GIB).byRateBytes).toBe(1.875e9)

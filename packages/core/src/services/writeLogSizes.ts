@@ -13,7 +13,7 @@ const MOST_DIRTY_BYTES = 4 * GIB
 
 /** Writes that may wait in memory before writers are held up. */
 export const dirtyLimitBytes = (memoryBytes: number): number =>
-  Math.min(memoryBytes * DIRTY_SHARE, MOST_DIRTY_BYTES)
+  Math.min(Math.floor(memoryBytes * DIRTY_SHARE), MOST_DIRTY_BYTES)
 
 /** What a write log wants, by each of two schools; null where what it depends on is not known. */
 export interface WriteLogSizes {
@@ -30,7 +30,7 @@ export interface WriteLogSizes {
  *
  * @param bytesPerSecond the quickest that writes can come in; null where no network port is known
  * @param memoryBytes null without modules
- * @example writeLogSizes(125e6, 16 * 2 ** 30).byRateBytes // 1717986918.4, since 1.875 GB may not wait in 16 GiB
+ * @example writeLogSizes(125e6, 16 * 2 ** 30).byRateBytes // 1717986918, since 1.875 GB may not wait in 16 GiB
  */
 export function writeLogSizes(
   bytesPerSecond: number | null,

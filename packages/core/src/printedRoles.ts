@@ -1,0 +1,23 @@
+import type { Design } from './design/design'
+import type { Machine } from './machine/machine'
+import { memoryPlan } from './services/memoryPlan'
+import { servicesFigure } from './services/servicesFigure'
+
+/** What small fast devices do, as JSON for other programs: services, devices with their life, log sizes, memory. */
+export function printedRoles(design: Design, machine: Machine): object {
+  const figure = servicesFigure(design, machine)
+  return {
+    services: figure.services.map(({ service, pool, ...rest }) => ({
+      ...service,
+      poolId: pool?.id ?? null,
+      ...rest,
+    })),
+    devices: figure.devices.map(({ device, ...rest }) => ({
+      pieceId: device.id,
+      capacityBytes: device.dataSheet.capacityBytes,
+      ...rest,
+    })),
+    logSizes: figure.logSizes,
+    memory: memoryPlan(figure),
+  }
+}
