@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import type { House } from './support/house'
 import { COLOUR_RULES, expectNothingFound } from './support/axe'
-import { bay, expect, openDesign, test } from './support/test'
+import { bay, choose, expect, openDesign, test } from './support/test'
 
 type Visit = (page: Page, house: House) => Promise<void>
 
@@ -43,6 +43,17 @@ const screens: Record<string, Visit> = {
     await page.getByRole('link', { name: 'Paths' }).click()
     await page.getByRole('button', { name: 'Cable list' }).click()
     await expect(page.getByRole('region', { name: 'Power leads' })).toBeVisible()
+  },
+  cache: async (page, house) => {
+    await openDesign(page, house, 'Cabin archive')
+    await page.getByRole('link', { name: 'Cache' }).click()
+    await choose(page, 'Add a job', 'write log')
+    await page
+      .getByRole('list', { name: 'Devices of the write log' })
+      .getByRole('checkbox')
+      .first()
+      .check()
+    await expect(page.locator('[data-device]').first()).toBeVisible()
   },
   network: async (page, house) => {
     await openDesign(page, house, 'Cabin archive')
@@ -121,6 +132,7 @@ const IN_DARK_TOO = [
   'drives',
   'what drives could be',
   'paths',
+  'cache',
   'brief',
   'a part of one’s own',
 ]
@@ -163,7 +175,7 @@ test('at twice the size nothing is cut off at the side', async ({ house, page })
   // Source: WCAG 2.2, 1.4.10: 1280 × 800 at 200 % leaves half of each.
   await page.setViewportSize({ width: 640, height: 400 })
   await openDesign(page, house, 'Cabin archive')
-  for (const lens of ['Brief', 'Shell', 'Core', 'Drives', 'Paths', 'Network']) {
+  for (const lens of ['Brief', 'Shell', 'Core', 'Drives', 'Paths', 'Cache', 'Network']) {
     await page.getByRole('navigation', { name: 'Steps' }).getByText(lens).click()
     await expect(page.getByRole('main', { name: lens })).toBeVisible()
     const over = await page.evaluate(
@@ -180,7 +192,7 @@ test('on narrow windows the tray lies below the drawing, and nothing lies over a
   for (const width of [820, 390]) {
     await page.setViewportSize({ width, height: 900 })
     await openDesign(page, house, 'Cabin archive')
-    for (const lens of ['Brief', 'Shell', 'Core', 'Drives', 'Paths', 'Network']) {
+    for (const lens of ['Brief', 'Shell', 'Core', 'Drives', 'Paths', 'Cache', 'Network']) {
       await page.getByRole('navigation', { name: 'Steps' }).getByText(lens).click()
       await expect(page.getByRole('main', { name: lens })).toBeVisible()
       await expect(page.getByRole('complementary')).toBeAttached()

@@ -60,10 +60,7 @@ test('a revision keeps the figures that it was saved with', async () => {
   const { document: design } = await read(row?.id ?? '')
   const { id } = await create(design)
   const smaller = removeParts(design, [design.fitted.find(({ bay }) => bay)?.id ?? ''])
-  await api()
-    .put(`/api/designs/${id}`)
-    .send({ basedOnRevision: 1, document: smaller })
-    .expect(200)
+  await api().put(`/api/designs/${id}`).send({ basedOnRevision: 1, document: smaller }).expect(200)
   const { body: revisions } = await api().get(`/api/designs/${id}/revisions`).expect(200)
   const kept = [smaller, design].map((one) => {
     const { capacity, survival, power, cost, limits } = designSummary(one)

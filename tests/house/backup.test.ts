@@ -151,9 +151,7 @@ describe('backup and restore', () => {
     )
     await client.query('ALTER TABLE design DROP COLUMN owner_id')
     await client.query('ALTER TABLE design_revision DROP COLUMN what')
-    await client.query(
-      `DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%'`,
-    )
+    await client.query(`DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%'`)
     await client.end()
     await other.stop()
     const kept = () =>

@@ -40,6 +40,7 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   const pools = recorder.source(() => now().design.pools)
   const paths = recorder.source(() => now().design.paths)
   const network = recorder.source(() => now().design.network)
+  const tenants = recorder.source(() => now().design.tenants)
   const services = recorder.source(() => now().design.services)
   const briefNow = recorded(recorder, fieldsOf(brief), () => now().design.brief)
   const rulesNow = recorded(recorder, fieldsOf(houseRules), () => now().design.houseRules)
@@ -51,9 +52,15 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     () => new Set(fitted().flatMap(({ id, owned }) => (owned ? [id] : []))),
   )
   const capacity = recorder.kept(() =>
-    designCapacity({ pools: pools(), brief: briefNow, houseRules: rulesNow }, bytesOf(), machine),
+    designCapacity(
+      { pools: pools(), tenants: tenants(), brief: briefNow, houseRules: rulesNow },
+      bytesOf(),
+      machine,
+    ),
   )
-  const survival = recorder.kept(() => designSurvival({ pools: pools() }, bytesOf(), machine))
+  const survival = recorder.kept(() =>
+    designSurvival({ pools: pools(), tenants: tenants() }, bytesOf(), machine),
+  )
   const power = recorder.kept(() => idlePower(briefNow, machine))
   const cost = recorder.kept(() =>
     billOfMaterials(briefNow.currency, { fitted: fitted(), snapshots: snapshots() }),

@@ -194,12 +194,15 @@ export const selectCandidateDrives = createSelector(
   selectBayPlan,
   selectChosenDrives,
   selectMachine,
-  (bays, chosen, machine) => {
+  selectDesign,
+  (bays, chosen, machine, { services }) => {
+    // What has a job of its own is no member of a pool unless somebody chooses it.
+    const busy = new Set(services.flatMap(({ parts }) => parts.map(({ pieceId }) => pieceId)))
     const all = [
       ...bays.bays.flatMap(({ drive }) => drive ?? []),
       ...bays.sockets.flatMap(({ drive }) => drive ?? []),
       ...bays.bench,
-    ]
+    ].filter(({ part }) => !busy.has(part.id))
     const drives = (chosen.length > 0 ? chosen : all).map(({ part, sheet }): CandidateDrive => ({
       id: part.id,
       capacityBytes: sheet.capacityBytes,

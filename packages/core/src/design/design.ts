@@ -8,6 +8,7 @@ import { brief } from './brief'
 import { houseRules } from './houseRules'
 import { networkChoices } from './networkChoices'
 import { MOST_SERVICES, service } from './services'
+import { tenants } from './tenants'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
 export const DESIGN_VERSION = 7
@@ -63,6 +64,8 @@ export const designSchema = z.strictObject({
   snapshots: z.array(partSnapshot).max(1_024),
   fitted: z.array(fittedPart).max(MOST_FITTED),
   pools: z.array(poolSchema).max(64),
+  /** Which pool holds what. */
+  tenants: tenants.prefault({}),
   /** What small fast devices do beside holding files. */
   services: z.array(service).max(MOST_SERVICES).default([]),
   paths: pathChoices.prefault({}),

@@ -4,6 +4,7 @@ import { DESIGN_FORMAT, DESIGN_VERSION, type Design } from './design'
 import { NO_CHOICES } from './pathChoices'
 import { NO_NETWORK_CHOICES } from './networkChoices'
 import { fitPart } from './edits/fitPart'
+import { NO_TENANTS } from './tenants'
 import { DEFAULT_HOUSE_RULES } from './houseRules'
 
 /** A design with these parts and nothing else: no drives, no pool, an open brief. */
@@ -19,6 +20,7 @@ export function newDesign(name: string, parts: readonly CataloguePart[] = []): D
     fitted: [],
     pools: [],
     paths: NO_CHOICES,
+    tenants: NO_TENANTS,
     services: [],
     network: NO_NETWORK_CHOICES,
   }

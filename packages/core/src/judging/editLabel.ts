@@ -96,6 +96,9 @@ const labels: Labels = {
   'remove-reader': () => 'remove a reader',
   'put-service': ({ service }) => `say what serves as ${service.role}`,
   'remove-service': () => 'remove a service',
+  'place-data': ({ kind }) => `say where ${kind} live`,
+  'use-for-scratch': ({ isScratch }) =>
+    isScratch ? 'use a pool for scratch' : 'use a pool for data',
 }
 
 /**

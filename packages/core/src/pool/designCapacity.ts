@@ -4,6 +4,7 @@ import type { Pool } from '../design/pools/pools'
 import type { Machine } from '../machine/machine'
 import type { HouseRules } from '../design/houseRules'
 import { familyOf } from './families'
+import { type Housing, housing } from './housing'
 import type { PoolCapacity } from './layoutFamily'
 import { PoolError } from './poolError'
 import type { PoolProblem } from './poolProblem'
@@ -31,10 +32,12 @@ export interface CapacityFigure {
   poolSizeBytes: number | null
   /** Available when empty, over all pools that can be made. */
   availableBytes: number
-  /** Available × (fill ceiling − snapshot reserve) × compression: the usable space. */
+  /** Available × (fill ceiling − snapshot reserve) × compression: the usable space, without scratch pools. */
   workingBytes: number
   /** What the brief asks for at the end of its horizon. */
   wantedBytes: number
+  /** Whether it finds room where it is to live. */
+  housing: Housing
   strandedBytes: number
 }
 
@@ -46,7 +49,10 @@ export interface CapacityFigure {
  * Ten 16 TB in raidz2 below a ceiling of 80 % give 97,387,685,504,614 bytes of usable space.
  */
 export function designCapacity(
-  design: Pick<Design, 'houseRules'> & { pools: readonly Pool[]; brief: Readonly<Brief> },
+  design: Pick<Design, 'houseRules' | 'tenants'> & {
+    pools: readonly Pool[]
+    brief: Readonly<Brief>
+  },
   bytesOf: ReadonlyMap<string, number>,
   { awayIds }: Pick<Machine, 'awayIds'>,
 ): CapacityFigure {
@@ -55,14 +61,16 @@ export function designCapacity(
   const capacities = pools.flatMap(({ capacity }) => capacity ?? [])
   const sum = (pick: (capacity: PoolCapacity) => number): number =>
     capacities.reduce((total, capacity) => total + pick(capacity), 0)
+  const housed = housing(pools, design.brief, design.tenants)
   const sizes = capacities.flatMap(({ poolSizeBytes }) => poolSizeBytes ?? [])
   return {
     pools,
     rawBytes: sum((capacity) => capacity.rawBytes),
     poolSizeBytes: sizes.length > 0 ? sizes.reduce((total, bytes) => total + bytes, 0) : null,
     availableBytes: pools.reduce((total, pool) => total + pool.availableBytes, 0),
-    workingBytes: pools.reduce((total, pool) => total + pool.workingBytes, 0),
+    workingBytes: housed.homes.reduce((total, home) => total + home.workingBytes, 0),
     wantedBytes: wantedBytes(design.brief),
+    housing: housed,
     strandedBytes: sum(strandedBytes),
   }
 }

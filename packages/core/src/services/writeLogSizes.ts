@@ -30,7 +30,7 @@ export interface WriteLogSizes {
  *
  * @param bytesPerSecond the quickest that writes can come in; null where no network port is known
  * @param memoryBytes null without modules
- * @example writeLogSizes(125e6, 16 * 2 ** 30).byRateBytes // 1717986918, since 1.875 GB may not wait in 16 GiB
+ * @example writeLogSizes(125e6, 16 * 2 ** 30).byRateBytes // 1717986918: 1.875 GB may not wait in 16 GiB
  */
 export function writeLogSizes(
   bytesPerSecond: number | null,

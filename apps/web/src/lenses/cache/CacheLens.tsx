@@ -12,6 +12,7 @@ import { AddService } from './AddService'
 import { DevicesDrawing } from './DevicesDrawing'
 import { MemoryTable } from './MemoryTable'
 import { ServiceEntry } from './ServiceEntry'
+import { TenantsSection } from './TenantsSection'
 import styles from './cache.module.css'
 
 /** Boot devices and M.2 flash are chosen in the core, and here too. */
@@ -61,6 +62,7 @@ export function CacheLens() {
             />
           )}
         </section>
+        <TenantsSection />
         <section aria-label="What they do">
           <h2>What they do</h2>
           <ul className={styles.services}>

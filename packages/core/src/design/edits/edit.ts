@@ -14,6 +14,7 @@ import { changeBrief, changeData, changeHouseRules, notePieces, renameDesign } f
 import { ownBlocks, putReader, removeReader, usePort } from './changeNetwork'
 import { changeOf } from './changeOf'
 import { putService, removeService } from './changeServices'
+import { placeData, useForScratch } from './changeTenants'
 import { changePool } from './changePool'
 import { changeSheet } from './changeSheet'
 import { fitAnother, fitPart } from './fitPart'
@@ -124,6 +125,13 @@ const singleEdits = [
   /** A service with the id of one that is there takes its place. */
   z.strictObject({ do: z.literal('put-service'), service }),
   z.strictObject({ do: z.literal('remove-service'), serviceId: id }),
+  /** Null: wherever there is room. */
+  z.strictObject({
+    do: z.literal('place-data'),
+    kind: brief.shape.data.element.shape.kind,
+    poolId: id.nullable(),
+  }),
+  z.strictObject({ do: z.literal('use-for-scratch'), poolId: id, isScratch: z.boolean() }),
 ] as const
 
 /** One edit as data, so that it can be sent, kept, told before it is made, and made by a script. */
@@ -209,6 +217,10 @@ export function applyEdit(design: Design, change: Edit): Design {
       return removeReader(design, change.readerId)
     case 'put-service':
       return putService(design, change.service)
+    case 'place-data':
+      return placeData(design, change.kind, change.poolId)
+    case 'use-for-scratch':
+      return useForScratch(design, change.poolId, change.isScratch)
     case 'remove-service':
       return removeService(design, change.serviceId)
   }

@@ -17,7 +17,8 @@ export const tooSmall: Rule<'too-small', Facts> = {
   code: 'too-small',
   step: 'drives',
   find: ({ brief, judged, capacity }) => {
-    const { workingBytes, wantedBytes } = capacity
+    const { wantedBytes, housing } = capacity
+    const workingBytes = housing.shortPoolId === null ? capacity.workingBytes : housing.housedBytes
     if (judged(spaceLimit)?.status !== 'missed' || workingBytes === 0) return []
     const nowBytes = dataNowBytes(brief)
     const facts = {

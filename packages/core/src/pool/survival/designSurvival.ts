@@ -1,4 +1,5 @@
 import type { Pool } from '../../design/design'
+import type { Tenants } from '../../design/tenants'
 import type { Machine } from '../../machine/machine'
 import type { DataLoss } from '../dedicatedParity/dataLossByFailures'
 import { familyOf } from '../families'
@@ -21,7 +22,7 @@ export interface PoolSurvival {
 
 export interface SurvivalFigure {
   pools: PoolSurvival[]
-  /** Failures survived whichever drives fail, in the weakest pool; null without a pool. */
+  /** Failures survived whichever drives fail, in the weakest pool that holds data; null without one. */
   alwaysSurvived: number | null
   /** The first pool that survives no more than that. */
   weakestPoolId: string | null
@@ -32,7 +33,7 @@ export interface SurvivalFigure {
  * none, and a member that is away is one failure that has happened already.
  */
 export function designSurvival(
-  design: { pools: readonly Pool[] },
+  design: { pools: readonly Pool[]; tenants: Pick<Tenants, 'scratchPoolIds'> },
   bytesOf: ReadonlyMap<string, number>,
   { awayIds }: Pick<Machine, 'awayIds'>,
 ): SurvivalFigure {
@@ -56,9 +57,11 @@ export function designSurvival(
       },
     ]
   })
-  const [weakest] = pools.toSorted(
-    (one, other) => one.survival.alwaysSurvived - other.survival.alwaysSurvived,
-  )
+  // Nobody minds losing scratch, so it is not what counts while there is anything else.
+  const { scratchPoolIds } = design.tenants
+  const [weakest] = pools
+    .filter(({ poolId }) => !scratchPoolIds.includes(poolId))
+    .toSorted((one, other) => one.survival.alwaysSurvived - other.survival.alwaysSurvived)
   return {
     pools,
     alwaysSurvived: weakest?.survival.alwaysSurvived ?? null,

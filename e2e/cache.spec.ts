@@ -1,0 +1,61 @@
+import { choose, expect, figure, openDesign, test } from './support/test'
+
+test('a write log is added to the stick, told what it lacks, and taken away again', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Cabin archive')
+  await page.locator('body').press('a')
+  const main = page.getByRole('main', { name: 'Cache' })
+  const stick = main.locator('[data-device]').first()
+  // 15 TB over twice 5 GB a day: 4.1 years.
+  await expect(stick).toContainText('5 GB a day: lasts about 4.1 years (2.1 to 8.2)')
+  await choose(page, 'Add a job', 'write log')
+  const log = main.locator('[data-service="write log"]')
+  await log.getByRole('checkbox').first().check()
+  await log.getByLabel('Of Stub 32').fill('16')
+  await expect(log).toContainText('Holds 16 GB, 1.8 GB wanted.')
+  const findings = page.getByRole('complementary')
+  await expect(findings).toContainText('Nothing of the brief waits for the write log of')
+  await expect(findings).toContainText('is not mirrored')
+  await findings.getByRole('button', { name: /^Remove a service/ }).click()
+  await expect(log).toHaveCount(0)
+  // What was taken for granted before is said now, so that it stays where it was.
+  await expect(main.locator('[data-service="system"]')).toHaveCount(1)
+})
+
+test('a read cache has nothing to mirror, and what wears out soon is told', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Cabin archive')
+  await page.locator('body').press('a')
+  const main = page.getByRole('main', { name: 'Cache' })
+  for (const slug of ['quillon-spark-250m', 'quillon-spark-120']) {
+    await page.locator(`[data-part="${slug}"]`).click()
+  }
+  await choose(page, 'Add a job', 'read cache')
+  const cache = main.locator('[data-service="read cache"]')
+  await cache.getByRole('checkbox', { name: /Spark 250 M/ }).check()
+  await cache.getByRole('checkbox', { name: /Spark 120/ }).check()
+  await expect(cache.getByRole('combobox', { name: 'Its devices' })).toHaveCount(0)
+  await expect(cache).toContainText('of memory')
+  await cache.getByLabel('Written a day').fill('500')
+  await expect(page.getByRole('complementary')).toContainText(
+    /Spark 120 is rated for about \d+ months/,
+  )
+})
+
+test('data that is placed on a pool has to fit there', async ({ house, quietPage: page }) => {
+  await openDesign(page, house, 'Cabin archive')
+  await page.locator('body').press('a')
+  const tenants = page.getByRole('region', { name: 'Who lives where' })
+  const pool = tenants.getByRole('row', { name: /^plates/ })
+  await expect(pool).toContainText('nothing')
+  await tenants.getByRole('combobox').first().click()
+  await page.getByRole('option', { name: 'plates' }).click()
+  await expect(pool).not.toContainText('nothing')
+  await pool.getByRole('checkbox', { name: 'scratch only' }).check()
+  await expect(figure(page, 'working')).toHaveText('0')
+  await expect(figure(page, 'survived')).toHaveText('no pool')
+})

@@ -1,0 +1,60 @@
+import { type Brief, wantedBytes } from '../design/brief'
+import type { Tenants } from '../design/tenants'
+
+/** What a pool has room for, and what is to live there. */
+export interface Home {
+  poolId: string
+  workingBytes: number
+  wantedBytes: number
+}
+
+export interface Housing {
+  /** Pools that hold data, with what was placed on each. */
+  homes: Home[]
+  /** Of the data of the brief at the end of its horizon, what finds room where it is to live. */
+  housedBytes: number
+  /** The pool that is furthest from holding what was placed on it; null while each holds it. */
+  shortPoolId: string | null
+}
+
+/**
+ * Does all data find room where it is to live?
+ *
+ * What is placed on a pool has to fit there, however much room others have. What is not placed goes into whatever room
+ * is left. Scratch pools have no room for any of it.
+ *
+ * Two pools of 10 and 4 with 6 placed on the second and 5 on none house 9 of 11: the second is short of 2.
+ */
+export function housing(
+  pools: readonly { poolId: string; workingBytes: number }[],
+  brief: Pick<Brief, 'data' | 'horizonYears'>,
+  { homes, scratchPoolIds }: Tenants,
+): Housing {
+  const holding = pools.filter(({ poolId }) => !scratchPoolIds.includes(poolId))
+  const placedOn = new Map(homes.map(({ kind, poolId }) => [kind, poolId]))
+  const wantedOf = (poolId: string | undefined): number =>
+    wantedBytes({
+      data: brief.data.filter(({ kind }) => {
+        const home = placedOn.get(kind)
+        return (holding.some((pool) => pool.poolId === home) ? home : undefined) === poolId
+      }),
+      horizonYears: brief.horizonYears,
+    })
+  const filled = holding.map(({ poolId, workingBytes }): Home => {
+    return { poolId, workingBytes, wantedBytes: wantedOf(poolId) }
+  })
+  const shortOf = ({ workingBytes, wantedBytes: wanted }: Home): number =>
+    Math.max(0, wanted - workingBytes)
+  const room = filled.reduce(
+    (sum, home) => sum + Math.max(0, home.workingBytes - home.wantedBytes),
+    0,
+  )
+  const [shortest] = filled.toSorted((one, other) => shortOf(other) - shortOf(one))
+  return {
+    homes: filled,
+    housedBytes:
+      filled.reduce((sum, home) => sum + Math.min(home.workingBytes, home.wantedBytes), 0) +
+      Math.min(room, wantedOf(undefined)),
+    shortPoolId: shortest && shortOf(shortest) > 0 ? shortest.poolId : null,
+  }
+}
