@@ -1,11 +1,18 @@
+import { readFile } from 'node:fs/promises'
+import type { Page } from '@playwright/test'
+import type { House } from './support/house'
 import { choose, expect, figure, openDesign, test } from './support/test'
+
+async function openCache(page: Page, house: House): Promise<void> {
+  await openDesign(page, house, 'Cabin archive')
+  await page.locator('body').press('a')
+}
 
 test('a write log is added to the stick, told what it lacks, and taken away again', async ({
   house,
   quietPage: page,
 }) => {
-  await openDesign(page, house, 'Cabin archive')
-  await page.locator('body').press('a')
+  await openCache(page, house)
   const main = page.getByRole('main', { name: 'Cache' })
   const stick = main.locator('[data-device]').first()
   // 15 TB over twice 5 GB a day: 4.1 years.
@@ -13,7 +20,7 @@ test('a write log is added to the stick, told what it lacks, and taken away agai
   await choose(page, 'Add a job', 'write log')
   const log = main.locator('[data-service="write log"]')
   await log.getByRole('checkbox').first().check()
-  await log.getByLabel('Of Stub 32').fill('16')
+  await log.getByLabel('Of Stub 32', { exact: true }).fill('16')
   await expect(log).toContainText('Holds 16 GB, 1.8 GB wanted.')
   const findings = page.getByRole('complementary')
   await expect(findings).toContainText('Nothing of the brief waits for the write log of')
@@ -28,8 +35,7 @@ test('a read cache has nothing to mirror, and what wears out soon is told', asyn
   house,
   quietPage: page,
 }) => {
-  await openDesign(page, house, 'Cabin archive')
-  await page.locator('body').press('a')
+  await openCache(page, house)
   const main = page.getByRole('main', { name: 'Cache' })
   for (const slug of ['quillon-spark-250m', 'quillon-spark-120']) {
     await page.locator(`[data-part="${slug}"]`).click()
@@ -47,8 +53,7 @@ test('a read cache has nothing to mirror, and what wears out soon is told', asyn
 })
 
 test('data that is placed on a pool has to fit there', async ({ house, quietPage: page }) => {
-  await openDesign(page, house, 'Cabin archive')
-  await page.locator('body').press('a')
+  await openCache(page, house)
   const tenants = page.getByRole('region', { name: 'Who lives where' })
   const pool = tenants.getByRole('row', { name: /^plates/ })
   await expect(pool).toContainText('nothing')
@@ -58,4 +63,23 @@ test('data that is placed on a pool has to fit there', async ({ house, quietPage
   await pool.getByRole('checkbox', { name: 'scratch only' }).check()
   await expect(figure(page, 'working')).toHaveText('0')
   await expect(figure(page, 'survived')).toHaveText('no pool')
+})
+
+test('the commands that make the pools are read here and saved, and name no disk', async ({
+  house,
+  quietPage: page,
+}, testInfo) => {
+  await openCache(page, house)
+  const section = page.getByRole('region', { name: 'Commands that make the pools' })
+  await section.getByText('Read them here').click()
+  await expect(section.getByLabel('The script')).toContainText(
+    "A1='' # Quillon Keep 12, bay 1, 7K2Q",
+  )
+  const download = page.waitForEvent('download')
+  await section.getByRole('button', { name: 'Save as a shell script' }).click()
+  const path = testInfo.outputPath('pools.sh')
+  await (await download).saveAs(path)
+  const script = await readFile(path, 'utf8')
+  expect(script).toContain('zpool create -o ashift=12 plates raidz2 "$A1"')
+  expect(script).not.toContain('/dev/sd')
 })

@@ -17,8 +17,9 @@ need_npm_packages
 reports=$(mktemp -d)
 THROWAWAY=
 CHECKS=
+HOUSE=
 clean_up() {
-  if [ -n "$CHECKS" ]; then pkill -P "$CHECKS" 2>/dev/null || true; fi
+  for child in $CHECKS $HOUSE; do pkill -P "$child" 2>/dev/null || true; done
   throwaway_end
   rm -rf "$reports"
 }
@@ -39,18 +40,25 @@ CHECKS=$!
 check "build" bash scripts/build.sh
 
 throwaway_cluster
-# jest_project NAME WORKERS
-jest_project() {
+# run_jest NAME WORKERS: the tests of a project, to be counted afterwards.
+run_jest() {
   say "Running the $1 tests …"
   NODE_OPTIONS="--experimental-vm-modules --no-warnings" npx --no-install jest --selectProjects "$1" \
-    --maxWorkers="$2" --silent --json --outputFile="$reports/$1.json" >"$reports/$1.log" 2>&1 ||
-    sed -n '/●/,$p' "$reports/$1.log"
+    --maxWorkers="$2" --silent --json --outputFile="$reports/$1.json" >"$reports/$1.log" 2>&1 || touch "$reports/$1.failed"
+}
+# count_jest NAME: what came of them, and all that failed.
+count_jest() {
+  if [ -e "$reports/$1.failed" ]; then sed -n '/●/,$p' "$reports/$1.log"; fi
   count "$reports/$1.json" jest
 }
-jest_project unit 2
+run_jest unit 2
+count_jest unit
 # Some of these hold answers to a time: they leave a processor to the checks.
-jest_project api 1
-jest_project house 1
+run_jest api 1
+count_jest api
+# These mostly wait for servers that start and end, so the browser need not wait for them.
+run_jest house 1 &
+HOUSE=$!
 wait "$CHECKS" || true
 CHECKS=
 cat "$reports/checks.log"
@@ -60,6 +68,9 @@ say "Running the browser tests …"
 PLAYWRIGHT_JSON_OUTPUT_NAME="$reports/browser.json" npx --no-install playwright test -c e2e \
   --reporter=line,json >"$reports/browser.log" 2>&1 || tail -n 200 "$reports/browser.log"
 count "$reports/browser.json" playwright
+wait "$HOUSE" || true
+HOUSE=
+count_jest house
 
 say "$PASSED passed, $FAILED failed"
 [ "$FAILED" = 0 ]

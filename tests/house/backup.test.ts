@@ -150,7 +150,7 @@ describe('backup and restore', () => {
       'DROP TABLE design_link, design_access, change_entry, session, api_token, account',
     )
     await client.query('ALTER TABLE design DROP COLUMN owner_id')
-    await client.query('ALTER TABLE design_revision DROP COLUMN what')
+    await client.query('ALTER TABLE design_revision DROP COLUMN what, DROP COLUMN figures')
     await client.query(`DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%'`)
     await client.end()
     await other.stop()

@@ -102,6 +102,7 @@ export { sheetChanges } from './design/sheetChanges'
 export {
   type Arrangement,
   MOST_SERVICES,
+  ROLE_LETTERS,
   type Service,
   SERVICE_ROLES,
   type ServiceRole,

@@ -1,4 +1,5 @@
 import { bayName } from '@flint/core/drawing'
+import { ROLE_LETTERS } from '@flint/core/editing'
 import type { BayUse } from '@flint/core/figures'
 import { useDraggable, useDroppable } from '@dnd-kit/core'
 import type { KeyboardEvent, MouseEvent, Ref, TouchEventHandler } from 'react'
@@ -104,7 +105,7 @@ function BayWords({ use: { bay, drive } }: { use: BayUse }) {
       </span>
     )
   }
-  const { member, sheet, part } = drive
+  const { member, sheet, part, roles } = drive
   return (
     <span className={styles.content}>
       {member && (
@@ -115,7 +116,9 @@ function BayWords({ use: { bay, drive } }: { use: BayUse }) {
       <span className={styles.words}>
         <span className={styles.line}>
           <span className={styles.name}>
-            {member ? `${member.lettered.letter}${member.number}` : '–'}
+            {member
+              ? `${member.lettered.letter}${member.number}`
+              : roles.map((role) => ROLE_LETTERS[role]).join('') || '–'}
           </span>
           <span className={styles.detail}>bay {bay.number}</span>
           <span className={styles.size}>{format.drive(sheet.capacityBytes)}</span>
@@ -134,9 +137,13 @@ function BayWords({ use: { bay, drive } }: { use: BayUse }) {
 /** The bay as a screen reader says it: "bay 3, row 1 of 3, column 3 of 4, 12 TB drive, group B". */
 export function bayLabel({ bay, drive }: BayUse): string {
   if (!drive) return `${bayName(bay)}, empty`
-  const { sheet, member, part } = drive
+  const { sheet, member, part, roles } = drive
   const what = `${format.drive(sheet.capacityBytes)} ${sheet.medium === 'flash' ? 'flash drive' : 'drive'}`
-  const group = member ? `group ${member.lettered.letter}, member ${member.number}` : 'in no group'
+  const group = member
+    ? `group ${member.lettered.letter}, member ${member.number}`
+    : roles.length > 0
+      ? `serves as ${roles.join(' and ')}`
+      : 'in no group'
   const age = part.ageYears ? [`${format.number(part.ageYears, 1)} years old`] : []
   return [bayName(bay), what, ...age, group].join(', ')
 }

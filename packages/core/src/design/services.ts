@@ -5,6 +5,15 @@ import { documentId as id } from './pools/poolFields'
 export const SERVICE_ROLES = ['system', 'write log', 'read cache', 'metadata', 'fast tier'] as const
 export type ServiceRole = (typeof SERVICE_ROLES)[number]
 
+/** The letter that stands for a role where there is no room for its name. */
+export const ROLE_LETTERS: Record<ServiceRole, string> = {
+  system: 'S',
+  'write log': 'L',
+  'read cache': 'R',
+  metadata: 'M',
+  'fast tier': 'T',
+}
+
 /** How the devices of a service stand to each other; of one device it says nothing. */
 export const ARRANGEMENTS = ['mirror', 'stripe'] as const
 export type Arrangement = (typeof ARRANGEMENTS)[number]

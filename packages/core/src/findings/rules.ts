@@ -37,6 +37,7 @@ import { tooFewFanHeaders } from './core/tooFewFanHeaders'
 import { tooFewPowerPlugs } from './core/tooFewPowerPlugs'
 import { tooManyModules } from './core/tooManyModules'
 import { tooMuchMemory } from './core/tooMuchMemory'
+import { unequalModules } from './core/unequalModules'
 import { clusterSize } from './layout/clusterSize'
 import { ashiftTooSmall } from './layout/ashiftTooSmall'
 import { driveDoesNotFitBay } from './layout/driveDoesNotFitBay'
@@ -61,10 +62,12 @@ import { writeHole } from './layout/writeHole'
 import { deviceOverfilled } from './cache/deviceOverfilled'
 import { deviceSharedByPools } from './cache/deviceSharedByPools'
 import { fastTierNotMirrored } from './cache/fastTierNotMirrored'
+import { fastTierSlowsDown } from './cache/fastTierSlowsDown'
 import { logNotMirrored } from './cache/logNotMirrored'
 import { logUnused } from './cache/logUnused'
 import { logWithoutPowerProtection } from './cache/logWithoutPowerProtection'
 import { metadataWeakerThanPool } from './cache/metadataWeakerThanPool'
+import { mirrorOfEquals } from './cache/mirrorOfEquals'
 import { readCacheMirrored } from './cache/readCacheMirrored'
 import { serviceOnMember } from './cache/serviceOnMember'
 import { serviceTooSmall } from './cache/serviceTooSmall'
@@ -231,6 +234,9 @@ export const rules = [
   serviceOnMember,
   serviceWithoutDevice,
   systemInHotSwapBay,
+  mirrorOfEquals,
+  fastTierSlowsDown,
+  unequalModules,
   drivesOnBoth,
   flashOnSlowPort,
   cpuLanesShort,

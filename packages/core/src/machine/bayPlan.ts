@@ -1,6 +1,7 @@
 import type { DriveSheet } from '../catalogue/kinds/drive'
 import type { FittedPart, Pool } from '../design/design'
 import { type LetteredGroup, letteredGroups } from '../design/groupLetters'
+import type { Service, ServiceRole } from '../design/services'
 import type { Bay } from './bays'
 import { type Machine, pieceOf, piecesOf } from './machine'
 import type { PieceId } from './piece'
@@ -10,6 +11,8 @@ export interface DriveInPlace {
   sheet: DriveSheet
   /** The group it is a member of, and which member it is, counted from 1. */
   member: { lettered: LetteredGroup; number: number } | null
+  /** What it does beside, or instead of, being a member. */
+  roles: ServiceRole[]
 }
 
 export interface BayUse {
@@ -37,7 +40,11 @@ export interface BayPlan {
 /** What sits in each bay and socket, and what lies on the bench. */
 export function bayPlan(
   machine: Machine,
-  design: { fitted: readonly FittedPart[]; pools: readonly Pool[] },
+  design: {
+    fitted: readonly FittedPart[]
+    pools: readonly Pool[]
+    services: readonly Service[]
+  },
 ): BayPlan {
   const members = new Map<PieceId, DriveInPlace['member']>()
   for (const lettered of letteredGroups({ pools: [...design.pools] })) {
@@ -49,7 +56,11 @@ export function bayPlan(
   const drives = new Map(
     design.fitted.flatMap((part): [PieceId, DriveInPlace][] => {
       const sheet = sheets.get(part.id)
-      return sheet ? [[part.id, { part, sheet, member: members.get(part.id) ?? null }]] : []
+      if (!sheet) return []
+      const roles = design.services.flatMap(({ role, parts }) =>
+        parts.some(({ pieceId }) => pieceId === part.id) ? [role] : [],
+      )
+      return [[part.id, { part, sheet, member: members.get(part.id) ?? null, roles }]]
     }),
   )
   const boardId = pieceOf(machine, 'board')?.id

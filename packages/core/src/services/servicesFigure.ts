@@ -60,6 +60,8 @@ export interface ServiceFigure {
 export interface ServicesFigure {
   services: ServiceFigure[]
   devices: DeviceFigure[]
+  /** The quickest that anybody could write to the machine; null without a network port. */
+  incomingBytesPerSecond: number | null
   /** What a write log wants, by each school. */
   logSizes: WriteLogSizes
   memoryBytes: number | null
@@ -102,7 +104,8 @@ export function servicesFigure(design: ServicesDesign, machine: Machine): Servic
     memory.length === 0
       ? null
       : memory.reduce((sum, { dataSheet }) => sum + dataSheet.capacityBytes, 0)
-  const logSizes = writeLogSizes(incomingBytesPerSecond(machine), memoryBytes)
+  const incoming = incomingBytesPerSecond(machine)
+  const logSizes = writeLogSizes(incoming, memoryBytes)
   const laidOut = new Map(devices.map((device) => [device.id, partitionsOf(device, services)]))
   const figures = services.map(({ service, isImplied }): ServiceFigure => {
     const sizes = service.parts.map(
@@ -132,6 +135,7 @@ export function servicesFigure(design: ServicesDesign, machine: Machine): Servic
     devices: devices.map((device) =>
       deviceFigure(device, laidOut.get(device.id) ?? [], figures, worn.get(device.id) ?? 0),
     ),
+    incomingBytesPerSecond: incoming,
     logSizes,
     memoryBytes,
   }

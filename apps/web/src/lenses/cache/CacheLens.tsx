@@ -11,8 +11,10 @@ import tray from '../../tray/tray.module.css'
 import { AddService } from './AddService'
 import { DevicesDrawing } from './DevicesDrawing'
 import { MemoryTable } from './MemoryTable'
+import { PoolScript } from './PoolScript'
 import { ServiceEntry } from './ServiceEntry'
 import { TenantsSection } from './TenantsSection'
+import { WhatWaits } from './WhatWaits'
 import styles from './cache.module.css'
 
 /** Boot devices and M.2 flash are chosen in the core, and here too. */
@@ -73,11 +75,13 @@ export function CacheLens() {
           <AddService present={figure.services} />
         </section>
         <MemoryTable figure={figure} />
+        <WhatWaits />
         <p className="soft">
           What is written a day is an estimate from the brief (common practice, no source): 5 GB by
           the system, of images of machines what is added and a hundredth anew, of everything else
           what is added. Flash writes one to four times as much inside; two is taken as likely.
         </p>
+        <PoolScript />
       </div>
     </LensFrame>
   )

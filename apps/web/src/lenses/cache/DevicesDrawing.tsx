@@ -1,10 +1,9 @@
 import { cutText } from '@flint/core/drawing'
 import type { ServicesFigure } from '@flint/core/figures'
-import type { Pool } from '@flint/core/editing'
+import { type Pool, ROLE_LETTERS } from '@flint/core/editing'
 import { format } from '../../controls/locale'
 import { drawnDevices } from './drawnDevices'
 import { lifeWords } from './lifeWords'
-import { ROLE_WORDS } from './roleWords'
 import styles from './cache.module.css'
 
 const BAR = { left: 0, height: 34, row: 74 }
@@ -58,7 +57,7 @@ export function DevicesDrawing({ figure, pools, widthPx, pointedPartIds }: Devic
                 </rect>
                 {wide > 14 && (
                   <text x={fromPx + 5} y={BAR.height / 2 + 4} className={styles.inBar}>
-                    {wide > words.length * LETTER_PX + 8 ? words : ROLE_WORDS[role].letter}
+                    {wide > words.length * LETTER_PX + 8 ? words : ROLE_LETTERS[role]}
                   </text>
                 )}
               </g>

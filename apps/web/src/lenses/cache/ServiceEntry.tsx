@@ -24,7 +24,11 @@ export function ServiceEntry({
   const { service, isImplied, bytes, wantedBytes, writtenBytesPerDay, memoryBytes, tolerates } =
     figure
   const { role, poolId, arrangement, parts } = service
-  const { pools } = useAppSelector(selectDesign)
+  const { pools, fitted } = useAppSelector(selectDesign)
+  const wornOf = (pieceId: string): number | null => {
+    const share = fitted.find(({ id }) => id === pieceId)?.wornShare ?? null
+    return share === null ? null : share * 100
+  }
   const edit = useEdit()
   const change = (part: Partial<Service>): void => {
     edit({ do: 'put-service', service: { ...service, ...part } }, true)
@@ -34,7 +38,7 @@ export function ServiceEntry({
       <h3>
         {role} <span className="aside">{isImplied ? 'where nothing else is said' : ''}</span>
       </h3>
-      <p className="soft">{ROLE_WORDS[role].says}</p>
+      <p className="soft">{ROLE_WORDS[role]}</p>
       <div className={styles.fields}>
         {role !== 'system' && (
           <SmallChoice
@@ -128,6 +132,22 @@ export function ServiceEntry({
                     change({
                       parts: parts.map((one) => (one.pieceId === id ? { ...one, bytes: of } : one)),
                     })
+                  }}
+                />
+              )}
+              {part && (
+                <NumberField
+                  label={`Worn of ${dataSheet.model}`}
+                  unit="%"
+                  width={150}
+                  optional
+                  min={0}
+                  max={100}
+                  value={wornOf(id)}
+                  placeholder="new"
+                  onChange={(value) => {
+                    const wornShare = value === null ? null : value / 100
+                    edit({ do: 'note-pieces', partIds: [id], change: { wornShare } }, true)
                   }}
                 />
               )}

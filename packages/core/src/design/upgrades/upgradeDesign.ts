@@ -20,6 +20,9 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 7 knows readers with links of their own, what network ports are for, and more fields on data sheets, which
   // the schema fills in.
   6: (document) => document,
+  // Version 8 knows what came within what, what small devices do and how worn they are, which pool holds what, and more
+  // of boards and cases; before, nobody said any of it.
+  7: (document) => document,
 }
 
 /**

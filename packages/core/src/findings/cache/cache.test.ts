@@ -86,6 +86,43 @@ function systemInBay(access: 'hot-swap' | 'internal'): Design {
   return applyEdit(design, { do: 'put-service', service })
 }
 
+/** A log mirrored over two models. */
+function unequal(): Design {
+  const two = serving({ devices: 2 })
+  const [log] = two.services
+  const other = fitAnother(two, changedPart('quillon-spark-128b', { powerLossProtection: true }))
+  const otherId = other.fitted.at(-1)?.id ?? ''
+  if (!log) throw new Error('There is no log.')
+  const [first] = log.parts
+  const parts = [...(first ? [first] : []), { pieceId: otherId, bytes: null }]
+  return applyEdit(other, { do: 'put-service', service: { ...log, parts } })
+}
+
+/** A fast tier on M.2 flash with a quick area of 20 GB, which keeps up so much after it; 50 GB arrive until they are moved. */
+function tiered(sustainedWriteBytesPerSecond: number | null): Design {
+  const flash = changedPart('quillon-shard-1m', {
+    quickWriteBytes: 20e9,
+    sustainedWriteBytesPerSecond,
+    enduranceBytes: 1e18,
+  })
+  const design = fitAnother(cabin, flash)
+  const pieceId = design.fitted.at(-1)?.id ?? ''
+  const data = [{ kind: 'media' as const, nowBytes: 1e12, growthBytesPerYear: 0, fileBytes: 50e9 }]
+  const service: Service = {
+    id: 'service-1',
+    role: 'fast tier',
+    poolId,
+    arrangement: 'mirror',
+    parts: [{ pieceId, bytes: null }],
+    writtenBytesPerDay: null,
+    movedEveryHours: 24,
+  }
+  return [
+    { do: 'put-service' as const, service },
+    { do: 'change-brief' as const, change: { data } },
+  ].reduce(applyEdit, design)
+}
+
 const memberId = cabin.pools[0]?.groups[0]?.driveIds[0] ?? ''
 
 const cases: RuleCase[] = [
@@ -204,6 +241,22 @@ const cases: RuleCase[] = [
       },
     }),
     good: serving({ role: 'read cache' }),
+    unknown: null,
+  },
+  {
+    code: 'fast-tier-slows-down',
+    severity: 'note',
+    words: 'takes 20 GB at full speed and 80 MB/s after that; the network brings 119 MB/s',
+    bad: tiered(80e6),
+    good: tiered(500e6),
+    unknown: tiered(null),
+  },
+  {
+    code: 'mirror-of-equals',
+    severity: 'note',
+    words: 'All 2 devices of the write log are of one model',
+    bad: serving({ devices: 2 }),
+    good: unequal(),
     unknown: null,
   },
   {

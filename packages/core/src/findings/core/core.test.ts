@@ -156,6 +156,14 @@ const cases: RuleCase[] = [
     unknown: null,
   },
   {
+    code: 'unequal-modules',
+    severity: 'note',
+    words: 'Modules of 8 GiB and 16 GiB side by side',
+    bad: withPart(shelf, 'siltstone-16', { capacityBytes: 2 ** 33 }),
+    good: withPart(shelf, 'siltstone-16'),
+    unknown: null,
+  },
+  {
     code: 'memory-type',
     severity: 'blocks',
     words: 'The board takes DDR4; Siltstone 4 GiB module, third is DDR3.',
