@@ -45,7 +45,7 @@ export function CacheLens() {
         </>
       }
     >
-      <div ref={paneRef}>
+      <div ref={paneRef} className={styles.lens}>
         <section aria-label="Small devices">
           <h2>
             Small devices
