@@ -38,7 +38,7 @@ export function workingsOf(
 }
 
 const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
-  working: ({ houseRules, pools }, { capacity }) => ({
+  working: ({ houseRules, pools, tenants }, { capacity }) => ({
     title: 'Usable space',
     formula:
       'Space the file system offers when empty, times the fill ceiling less the snapshot reserve, times what compression is taken to save where the layout compresses. These are house rules, set in the brief.',
@@ -72,6 +72,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
         : [
             { label: 'Compression, assumed', value: format.number(houseRules.compressionRatio, 2) },
           ]),
+      ...scratchTerms(capacity, tenants.scratchPoolIds),
       { label: 'Usable space', value: format.space(capacity.workingBytes, 2) },
     ],
     source: [
@@ -174,6 +175,17 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
     ],
     source: 'Prices of the catalogue as they were when the part was chosen.',
   }),
+}
+
+/** What pools for scratch would hold, which is no space for anything else. */
+function scratchTerms(
+  { pools }: Evaluation['capacity'],
+  scratchPoolIds: readonly string[],
+): WorkingsText['terms'] {
+  const bytes = pools
+    .filter(({ poolId }) => scratchPoolIds.includes(poolId))
+    .reduce((sum, { workingBytes }) => sum + workingBytes, 0)
+  return bytes === 0 ? [] : [{ label: 'Less pools for scratch', value: format.space(bytes, 2) }]
 }
 
 const STATE_WORDS: Record<NonNullable<PowerTerm['state']>, string> = {
