@@ -20,7 +20,7 @@ test('a write log is added to the stick, told what it lacks, and taken away agai
   await choose(page, 'Add a job', 'write log')
   const log = main.locator('[data-service="write log"]')
   await log.getByRole('checkbox').first().check()
-  await log.getByLabel('Of Stub 32', { exact: true }).fill('16')
+  await log.getByLabel('Size on Stub 32').fill('16')
   await expect(log).toContainText('Holds 16 GB, 1.8 GB wanted.')
   const findings = page.getByRole('complementary')
   await expect(findings).toContainText('Nothing of the brief waits for the write log of')

@@ -111,7 +111,6 @@ export { vdevKinds } from './pool/zfs/vdevKinds'
 export type { ZfsVdevKindName } from './design/pools/zfsPool'
 export { averagePricePerKilowattHourMinor } from './power/averagePrice'
 export type { PowerFigure, PowerTerm } from './power/idlePower'
-export { addedBytesPerDay } from './services/writtenPerDay'
 export { memoryPlan } from './services/memoryPlan'
 export { ROLES_OF_FAMILY } from './services/rolesOfFamily'
 export {

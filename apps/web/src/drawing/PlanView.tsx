@@ -5,10 +5,12 @@ import { type ReactNode, useId } from 'react'
 import { arrangementOf } from './arrangement'
 import { type BayStack, bayStacks, drivesText } from './bayStacks'
 import { boardDetails } from './boardDetails'
-import { driveDetails, fanDetails, supplyDetails } from './caseDetails'
+import { driveDetails, supplyDetails } from './caseDetails'
+import { fanDetails } from './fanDetails'
 import { type PlanBoxShape, planBoxes } from './planBoxes'
 import { format } from '../controls/locale'
 import { boardHoles } from './boardHoles'
+import { caseLook } from './caseLook'
 import { DimensionArrow } from './DimensionArrow'
 import { PlanDetails } from './PlanDetails'
 import { PlanLabels } from './PlanLabels'
@@ -95,13 +97,7 @@ export function PlanView(props: PlanViewProps) {
             <rect
               width={depthMm * pxPerMm}
               height={acrossMm * pxPerMm}
-              className={
-                pointedPartIds.includes(chassis.id)
-                  ? styles.highlighted
-                  : isOpenCase(chassis.dataSheet)
-                    ? styles.openCase
-                    : styles.case
-              }
+              className={caseLook(chassis, pointedPartIds)}
             />
             <rect
               x={depthMm * pxPerMm}

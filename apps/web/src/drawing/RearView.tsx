@@ -1,5 +1,6 @@
-import { cutText, isOpenCase } from '@flint/core/drawing'
+import { cutText } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
+import { caseLook } from './caseLook'
 import { DimensionArrow } from './DimensionArrow'
 import { type RearShape, rearShapes } from './rearShapes'
 import styles from './plan.module.css'
@@ -60,13 +61,7 @@ export function RearView({
               <rect
                 width={widthMm * pxPerMm}
                 height={heightMm * pxPerMm}
-                className={
-                  pointedPartIds.includes(chassis.id)
-                    ? styles.highlighted
-                    : isOpenCase(chassis.dataSheet)
-                      ? styles.openCase
-                      : styles.case
-                }
+                className={caseLook(chassis, pointedPartIds)}
               />
               {shapes.map((shape) => (
                 <RearPart

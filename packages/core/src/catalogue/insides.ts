@@ -1,4 +1,4 @@
-import type { PartSheet } from './partKinds'
+import type { PartSheet, SheetOf } from './partKinds'
 
 /**
  * What comes with a part and is paid with it, in the order of its data sheet: all that is in a machine sold whole,
@@ -15,3 +15,7 @@ export function insidesOf(sheet: PartSheet): readonly PartSheet[] {
 
 /** Whether what comes with a part stays on it for ever, as a CPU that is soldered to its board does. */
 export const holdsForEver = ({ kind }: Pick<PartSheet, 'kind'>): boolean => kind === 'board'
+
+/** Whether a board has its CPU soldered on, with whatever cools it: then it needs neither. */
+export const hasSolderedCpu = (board: Pick<SheetOf<'board'>, 'soldered'> | undefined): boolean =>
+  board?.soldered?.some(({ kind }) => kind === 'cpu') ?? false

@@ -31,13 +31,14 @@ export function housing(
   { homes, scratchPoolIds }: Tenants,
 ): Housing {
   const holding = pools.filter(({ poolId }) => !scratchPoolIds.includes(poolId))
-  const placedOn = new Map(homes.map(({ kind, poolId }) => [kind, poolId]))
+  const holdingIds = new Set(holding.map(({ poolId }) => poolId))
+  const homeOf = new Map(
+    homes.flatMap(({ kind, poolId }) => (holdingIds.has(poolId) ? [[kind, poolId] as const] : [])),
+  )
+  // Of what has no home, or one that is gone, the home is undefined.
   const wantedOf = (poolId: string | undefined): number =>
     wantedBytes({
-      data: brief.data.filter(({ kind }) => {
-        const home = placedOn.get(kind)
-        return (holding.some((pool) => pool.poolId === home) ? home : undefined) === poolId
-      }),
+      data: brief.data.filter(({ kind }) => homeOf.get(kind) === poolId),
       horizonYears: brief.horizonYears,
     })
   const filled = holding.map(({ poolId, workingBytes }): Home => {

@@ -97,6 +97,23 @@ test('what serves the pool stands behind it: a mirrored log, a striped cache, by
   expect(script).toContain('sgdisk --new=1:0:+16000M --change-name=1:write-log "$FAST_1"')
 })
 
+test('what another program sets up is said', () => {
+  const drawer = demoDesign('drawer-of-drives')
+  const one = fitAnother(drawer, changedPart('quillon-spark-250m', {}))
+  const service: Service = {
+    id: 'service-1',
+    role: 'fast tier',
+    poolId: drawer.pools[0]?.id ?? '',
+    arrangement: 'mirror',
+    parts: [{ pieceId: one.fitted.at(-1)?.id ?? '', bytes: null }],
+    writtenBytesPerDay: null,
+    movedEveryHours: 24,
+  }
+  expect(scriptOf(applyEdit(one, { do: 'put-service', service }))).toContain(
+    '# Its fast tier is set up with a program of its own, on "$FAST_1".',
+  )
+})
+
 const pools: [string, (driveIds: string[]) => Pool, RegExp][] = [
   [
     'mirrored stripes',

@@ -1,9 +1,9 @@
-import type { Design } from '../design/design'
+import type { Design, Pool } from '../design/design'
 import type { Machine } from '../machine/machine'
 import { type ServiceFigure, servicesFigure } from '../services/servicesFigure'
 import { MIB } from '../units/bytes'
 import { deviceNames, oneLine } from './deviceNames'
-import { poolCommands } from './poolCommands'
+import { type PathOf, poolCommands } from './poolCommands'
 
 /**
  * The commands that make the pools of a design, as a shell script to read, fill in and then run.
@@ -17,7 +17,7 @@ export function poolScript(design: Design, machine: Machine): string {
   const devices = deviceNames(design, machine, figure)
   const variableOf = new Map(devices.map(({ pieceId, variable }) => [pieceId, variable]))
   const partOf = partitionNumbers(figure.devices)
-  const pathOf = (pieceId: string, serviceId?: string): string => {
+  const pathOf: PathOf = (pieceId, serviceId) => {
     const part = serviceId === undefined ? undefined : partOf.get(`${pieceId} ${serviceId}`)
     const name = variableOf.get(pieceId) ?? 'MISSING'
     return part === undefined ? `"$${name}"` : `"$\{${name}}-part${part}"`
@@ -53,6 +53,7 @@ export function poolScript(design: Design, machine: Machine): string {
       return [
         `# ${index + firstPool}. Pool ${oneLine(pool.name)}`,
         ...comments.map((comment) => `# ${oneLine(comment)}`),
+        ...apartLines(pool, servesPool(pool.id), pathOf),
         ...commands,
         '',
       ]
@@ -61,6 +62,18 @@ export function poolScript(design: Design, machine: Machine): string {
     '# file that you copy in is the same when you read it back.',
   ]
   return `${lines.join('\n')}\n`
+}
+
+/** What serves a pool and is set up by another program than the one that makes it. */
+function apartLines(pool: Pool, services: readonly ServiceFigure[], pathOf: PathOf): string[] {
+  if (pool.family === 'zfs') return []
+  return services.flatMap(({ service: { id, role }, deviceIds }) =>
+    deviceIds.length === 0
+      ? []
+      : [
+          `# Its ${role} is set up with a program of its own, on ${deviceIds.map((deviceId) => pathOf(deviceId, id)).join(' and ')}.`,
+        ],
+  )
 }
 
 type Devices = ReturnType<typeof servicesFigure>['devices']

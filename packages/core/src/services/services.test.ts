@@ -178,6 +178,19 @@ describe('services of a design', () => {
     expect(applyEdit(design, { do: 'remove-service', serviceId: 'service-1' }).services).toEqual([])
   })
 
+  test('a device that is gone, or named twice, holds nothing and makes up for no failure', () => {
+    const twice = { ...log, parts: [...log.parts.slice(0, 1), ...log.parts.slice(0, 1)] }
+    const ghost = { ...log, parts: [...log.parts.slice(0, 1), { pieceId: 'boot-9', bytes: null }] }
+    for (const service of [twice, ghost]) {
+      const { services } = figureOf(applyEdit(two, { do: 'put-service', service }))
+      expect(services.find((one) => one.service.id === service.id)).toMatchObject({
+        tolerates: 0,
+        bytes: 16e9,
+        deviceIds: bootIds.slice(0, 1),
+      })
+    }
+  })
+
   test('where the memory goes adds up', () => {
     const plan = memoryPlan(figureOf(two))
     expect(plan?.memoryBytes).toBe(

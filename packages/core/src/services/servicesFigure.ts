@@ -45,6 +45,8 @@ export interface ServiceFigure {
   /** Whether nobody has said so: boot devices hold the system unless they are told otherwise. */
   isImplied: boolean
   pool: Pool | null
+  /** Its devices that are there, each once: neither gone, nor away, nor members of a pool. */
+  deviceIds: PieceId[]
   /** What it can hold: of mirrored devices the smallest, of others their sum. */
   bytes: number
   /** The least that it should hold; null where that is not known, or where any size serves. */
@@ -76,7 +78,7 @@ export type ServicesDesign = Pick<Design, 'services' | 'fitted'> & {
 const IMPLIED_ID = 'system'
 
 /** The devices that can have services, boot devices first. */
-export function serviceDevices(machine: Machine, pools: readonly Pool[]): ServiceDevice[] {
+function serviceDevices(machine: Machine, pools: readonly Pool[]): ServiceDevice[] {
   const members = membersOf(pools)
   return [
     ...piecesOf(machine, 'boot'),
@@ -106,11 +108,14 @@ export function servicesFigure(design: ServicesDesign, machine: Machine): Servic
       : memory.reduce((sum, { dataSheet }) => sum + dataSheet.capacityBytes, 0)
   const incoming = incomingBytesPerSecond(machine)
   const logSizes = writeLogSizes(incoming, memoryBytes)
+  const away = new Set(machine.awayIds)
   const laidOut = new Map(devices.map((device) => [device.id, partitionsOf(device, services)]))
   const figures = services.map(({ service, isImplied }): ServiceFigure => {
-    const sizes = service.parts.map(
-      ({ pieceId }) =>
-        laidOut.get(pieceId)?.find(({ serviceId }) => serviceId === service.id)?.bytes ?? 0,
+    const deviceIds = [...new Set(service.parts.map(({ pieceId }) => pieceId))].filter(
+      (id) => laidOut.has(id) && !away.has(id),
+    )
+    const sizes = deviceIds.map(
+      (id) => laidOut.get(id)?.find(({ serviceId }) => serviceId === service.id)?.bytes ?? 0,
     )
     const bytes =
       sizes.length === 0
@@ -122,9 +127,10 @@ export function servicesFigure(design: ServicesDesign, machine: Machine): Servic
       service,
       isImplied,
       pool: design.pools.find(({ id }) => id === service.poolId) ?? null,
+      deviceIds,
       bytes,
       wantedBytes: wantedBytes(service, design.brief, logSizes),
-      tolerates: service.arrangement === 'mirror' ? Math.max(0, service.parts.length - 1) : 0,
+      tolerates: service.arrangement === 'mirror' ? Math.max(0, deviceIds.length - 1) : 0,
       writtenBytesPerDay: writtenPerDay(service, design.brief, bytes),
       memoryBytes: service.role === 'read cache' ? readCacheHeaders(bytes, RECORD_BYTES) : 0,
     }

@@ -1,3 +1,4 @@
+import { hasSolderedCpu } from '../catalogue/insides'
 import { type PartKind, partKinds } from '../catalogue/partKinds'
 import { CHOICES_NEEDED, type ChoiceNeeded, type OpenChoice } from '../judging/choiceNeeded'
 import type { Given } from '../judging/given'
@@ -85,10 +86,9 @@ function drivesWithoutTrays(machine: Machine): number {
 
 /** Each CPU in a socket wants a cooler; a machine without a CPU wants one for the CPU to come. */
 function cpusWithoutCooler(machine: Machine): number {
-  const { cpuSockets, soldered } = pieceOf(machine, 'board')?.dataSheet ?? {}
-  // What is soldered on comes with whatever cools it.
-  if (soldered?.some(({ kind }) => kind === 'cpu')) return 0
-  const seated = Math.min(piecesOf(machine, 'cpu').length, cpuSockets ?? 1)
+  const board = pieceOf(machine, 'board')?.dataSheet
+  if (hasSolderedCpu(board)) return 0
+  const seated = Math.min(piecesOf(machine, 'cpu').length, board?.cpuSockets ?? 1)
   return Math.max(0, Math.max(1, seated) - piecesOf(machine, 'cooler').length)
 }
 

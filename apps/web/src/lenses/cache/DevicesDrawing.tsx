@@ -1,13 +1,19 @@
 import { cutText } from '@flint/core/drawing'
 import type { ServicesFigure } from '@flint/core/figures'
 import { type Pool, ROLE_LETTERS } from '@flint/core/editing'
-import { format } from '../../controls/locale'
 import { drawnDevices } from './drawnDevices'
 import { lifeWords } from './lifeWords'
 import styles from './cache.module.css'
 
-const BAR = { left: 0, height: 34, row: 74 }
-const POOL = { width: 130, height: 30 }
+/** Pixels: a device with its name above and its life below, and from one device to the next. */
+const BAR = { height: 34, row: 74, top: 20 }
+const POOL = { width: 130, height: 30, gap: 20 }
+/** Between the longest bar and the pools, for the lines to them, which turn so far before the pools. */
+const LINES = { room: 150, turn: 24 }
+/** However narrow the pane is. */
+const LEAST_LEFT_PX = 360
+/** A stretch narrower than this has no room for its letter. */
+const LETTER_ROOM_PX = 14
 /** A letter of the text's font at 12 px, on average. */
 const LETTER_PX = 6
 
@@ -20,11 +26,11 @@ interface DevicesDrawingProps {
 
 /** The small devices with their stretches to scale, and lines to the pools that they serve. */
 export function DevicesDrawing({ figure, pools, widthPx, pointedPartIds }: DevicesDrawingProps) {
-  const poolsLeft = Math.max(360, widthPx - POOL.width - 8)
-  const barPx = poolsLeft - 150
+  const poolsLeft = Math.max(LEAST_LEFT_PX, widthPx - POOL.width - 8)
+  const barPx = poolsLeft - LINES.room
   const devices = drawnDevices(figure.devices, barPx)
-  const high = Math.max(devices.length * BAR.row, pools.length * (POOL.height + 20)) + 6
-  const poolY = (index: number): number => 20 + index * (POOL.height + 20)
+  const high = Math.max(devices.length * BAR.row, pools.length * (POOL.height + POOL.gap)) + 6
+  const poolY = (index: number): number => BAR.top + index * (POOL.height + POOL.gap)
   return (
     <svg
       width={poolsLeft + POOL.width + 2}
@@ -34,7 +40,7 @@ export function DevicesDrawing({ figure, pools, widthPx, pointedPartIds }: Devic
       className={styles.drawing}
     >
       {devices.map(({ id, name, stretches, lengthPx, figure: one }, index) => {
-        const y = 20 + index * BAR.row
+        const y = BAR.top + index * BAR.row
         return (
           <g key={id} transform={`translate(0 ${y})`} data-device={id}>
             <text y={-6} className={styles.name}>
@@ -55,7 +61,7 @@ export function DevicesDrawing({ figure, pools, widthPx, pointedPartIds }: Devic
                 >
                   <title>{words}</title>
                 </rect>
-                {wide > 14 && (
+                {wide > LETTER_ROOM_PX && (
                   <text x={fromPx + 5} y={BAR.height / 2 + 4} className={styles.inBar}>
                     {wide > words.length * LETTER_PX + 8 ? words : ROLE_LETTERS[role]}
                   </text>
@@ -69,7 +75,7 @@ export function DevicesDrawing({ figure, pools, widthPx, pointedPartIds }: Devic
               const at = pools.findIndex((pool) => pool.id === poolId)
               if (at === -1) return []
               const [x, endY] = [fromPx + wide / 2, poolY(at) + POOL.height / 2 - y]
-              const turn = poolsLeft - 24
+              const turn = poolsLeft - LINES.turn
               return [
                 <path
                   key={`${key} line`}
@@ -89,11 +95,6 @@ export function DevicesDrawing({ figure, pools, widthPx, pointedPartIds }: Devic
           </text>
         </g>
       ))}
-      {devices.length === 0 && (
-        <text y={30} className={styles.small}>
-          {format.counted(0, 'small device')}
-        </text>
-      )}
     </svg>
   )
 }

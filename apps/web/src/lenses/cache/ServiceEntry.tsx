@@ -1,7 +1,5 @@
 import type { Service } from '@flint/core/editing'
 import type { ServiceDevice, ServiceFigure } from '@flint/core/figures'
-import Checkbox from '@mui/material/Checkbox'
-import FormControlLabel from '@mui/material/FormControlLabel'
 import { format } from '../../controls/locale'
 import { NumberField } from '../../controls/NumberField'
 import { SmallChoice } from '../../controls/SmallChoice'
@@ -9,6 +7,8 @@ import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { ROLE_WORDS } from './roleWords'
+import { ServiceDevices } from './ServiceDevices'
+import { serviceWords } from './serviceWords'
 import styles from './cache.module.css'
 
 const GB = 1e9
@@ -21,14 +21,9 @@ export function ServiceEntry({
   figure: ServiceFigure
   devices: readonly ServiceDevice[]
 }) {
-  const { service, isImplied, bytes, wantedBytes, writtenBytesPerDay, memoryBytes, tolerates } =
-    figure
+  const { service, isImplied, writtenBytesPerDay } = figure
   const { role, poolId, arrangement, parts } = service
-  const { pools, fitted } = useAppSelector(selectDesign)
-  const wornOf = (pieceId: string): number | null => {
-    const share = fitted.find(({ id }) => id === pieceId)?.wornShare ?? null
-    return share === null ? null : share * 100
-  }
+  const { pools } = useAppSelector(selectDesign)
   const edit = useEdit()
   const change = (part: Partial<Service>): void => {
     edit({ do: 'put-service', service: { ...service, ...part } }, true)
@@ -61,8 +56,8 @@ export function ServiceEntry({
             value={arrangement}
             width={170}
             options={[
-              { value: 'mirror', text: 'hold the same' },
-              { value: 'stripe', text: 'share it out' },
+              { value: 'mirror', text: 'mirrored' },
+              { value: 'stripe', text: 'striped' },
             ]}
             onChange={(value) => {
               change({ arrangement: value as Service['arrangement'] })
@@ -96,76 +91,15 @@ export function ServiceEntry({
           />
         )}
       </div>
-      <ul className={styles.devices} aria-label={`Devices of the ${role}`}>
-        {devices.map(({ id, dataSheet }) => {
-          const part = parts.find(({ pieceId }) => pieceId === id)
-          return (
-            <li key={id}>
-              <FormControlLabel
-                label={`${dataSheet.maker} ${dataSheet.model}, ${format.drive(dataSheet.capacityBytes)}`}
-                control={
-                  <Checkbox
-                    size="small"
-                    checked={part !== undefined}
-                    onChange={(_event, wanted) => {
-                      change({
-                        parts: wanted
-                          ? [...parts, { pieceId: id, bytes: null }]
-                          : parts.filter(({ pieceId }) => pieceId !== id),
-                      })
-                    }}
-                  />
-                }
-              />
-              {part && (
-                <NumberField
-                  label={`Of ${dataSheet.model}`}
-                  unit="GB"
-                  width={130}
-                  optional
-                  min={0.001}
-                  max={dataSheet.capacityBytes / GB}
-                  value={part.bytes === null ? null : part.bytes / GB}
-                  placeholder="what is left"
-                  onChange={(value) => {
-                    const of = value === null ? null : Math.round(value * GB)
-                    change({
-                      parts: parts.map((one) => (one.pieceId === id ? { ...one, bytes: of } : one)),
-                    })
-                  }}
-                />
-              )}
-              {part && (
-                <NumberField
-                  label={`Worn of ${dataSheet.model}`}
-                  unit="%"
-                  width={150}
-                  optional
-                  min={0}
-                  max={100}
-                  value={wornOf(id)}
-                  placeholder="new"
-                  onChange={(value) => {
-                    const wornShare = value === null ? null : value / 100
-                    edit({ do: 'note-pieces', partIds: [id], change: { wornShare } }, true)
-                  }}
-                />
-              )}
-            </li>
-          )
-        })}
-        {devices.length === 0 && <li className="soft">No boot device or free flash is there.</li>}
-      </ul>
+      <ServiceDevices
+        service={service}
+        devices={devices}
+        onParts={(parts) => {
+          change({ parts })
+        }}
+      />
       <p>
-        {parts.length > 0 && `Holds ${format.drive(bytes)}`}
-        {parts.length > 0 &&
-          wantedBytes !== null &&
-          wantedBytes > 0 &&
-          `, ${format.drive(wantedBytes)} wanted`}
-        {parts.length > 1 &&
-          `, ${tolerates > 0 ? `any ${format.number(tolerates)} of its devices may fail` : 'none of its devices may fail without loss of it'}`}
-        {memoryBytes > 0 && `, takes ${format.space(memoryBytes)} of memory`}
-        {parts.length > 0 && '. '}
+        {serviceWords(figure)}{' '}
         {!isImplied && (
           <button
             type="button"

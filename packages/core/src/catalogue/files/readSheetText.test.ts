@@ -45,6 +45,7 @@ test('a case in centimetres, and a board', () => {
 
 test('a choice is a word by itself', () => {
   expect(readSheetText('board', 'Form factor: E-ATX').texts).toEqual({})
+  expect(readSheetText('board', 'Form factor: E-ATX, also ATX').texts).toEqual({ size: 'ATX' })
   expect(readSheetText('board', 'Form factor: ATX (305 × 244 mm)').texts).toEqual({ size: 'ATX' })
   expect(readSheetText('supply', 'Efficiency: 80 gold, 230 V').texts).toEqual({
     certificate: 'gold',

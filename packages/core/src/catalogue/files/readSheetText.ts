@@ -85,13 +85,10 @@ function columnCalled(columns: readonly SheetColumn[], label: string): SheetColu
   )
 }
 
-/** Whether a text has a word by itself: "ATX" is not what "E-ATX" says. */
+/** Whether a text has a word by itself, wherever it stands: "ATX" is not what "E-ATX" says. */
 function hasWord(text: string, word: string): boolean {
-  const at = text.indexOf(word)
-  if (at === -1) return false
-  const isLetter = (one: string | undefined): boolean =>
-    one !== undefined && /[\p{L}\p{N}-]/u.test(one)
-  return !isLetter(text[at - 1]) && !isLetter(text[at + word.length])
+  const literal = word.replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&')
+  return new RegExp(`(?<![\\p{L}\\p{N}-])${literal}(?![\\p{L}\\p{N}-])`, 'u').test(text)
 }
 
 /** The value as a form has it; null where it cannot be read. */

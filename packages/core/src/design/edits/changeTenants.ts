@@ -9,7 +9,7 @@ export function placeData(design: Design, kind: DataKind, poolId: string | null)
 }
 
 /** Says whether a pool is for scratch, which nobody minds losing. */
-export function useForScratch(design: Design, poolId: string, isScratch: boolean): Design {
+export function setScratch(design: Design, poolId: string, isScratch: boolean): Design {
   const others = design.tenants.scratchPoolIds.filter((id) => id !== poolId)
   const scratchPoolIds = isScratch ? [...others, poolId] : others
   return { ...design, tenants: { ...design.tenants, scratchPoolIds } }

@@ -14,7 +14,7 @@ import { changeBrief, changeData, changeHouseRules, notePieces, renameDesign } f
 import { ownBlocks, putReader, removeReader, usePort } from './changeNetwork'
 import { changeOf } from './changeOf'
 import { putService, removeService } from './changeServices'
-import { placeData, useForScratch } from './changeTenants'
+import { placeData, setScratch } from './changeTenants'
 import { changePool } from './changePool'
 import { changeSheet } from './changeSheet'
 import { fitAnother, fitPart } from './fitPart'
@@ -220,7 +220,7 @@ export function applyEdit(design: Design, change: Edit): Design {
     case 'place-data':
       return placeData(design, change.kind, change.poolId)
     case 'use-for-scratch':
-      return useForScratch(design, change.poolId, change.isScratch)
+      return setScratch(design, change.poolId, change.isScratch)
     case 'remove-service':
       return removeService(design, change.serviceId)
   }

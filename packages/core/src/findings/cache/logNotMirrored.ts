@@ -12,11 +12,10 @@ export const logNotMirrored: Rule<'log-not-mirrored', Facts> = {
   code: 'log-not-mirrored',
   step: 'cache',
   find: ({ services: { services } }) =>
-    services.flatMap(({ service, pool, tolerates }) => {
-      if (service.role !== 'write log' || !pool || service.parts.length === 0 || tolerates > 0)
+    services.flatMap(({ service, deviceIds, pool, tolerates }) => {
+      if (service.role !== 'write log' || !pool || deviceIds.length === 0 || tolerates > 0)
         return []
-      const partIds = service.parts.map(({ pieceId }) => pieceId)
-      return found('note', { partIds }, { poolId: pool.id, seconds: FLUSH_SECONDS })
+      return found('note', { partIds: deviceIds }, { poolId: pool.id, seconds: FLUSH_SECONDS })
     }),
   sentence: ({ poolId, seconds }, { pool, format }) =>
     `The write log of ${pool(poolId)} is not mirrored: if it fails while the machine runs, nothing is lost; if it fails together with a crash, the last ${format.number(seconds)} seconds of writes that waited for it are.`,

@@ -13,21 +13,19 @@ export const serviceTooSmall: Rule<'service-too-small', Facts> = {
   code: 'service-too-small',
   step: 'cache',
   find: ({ services: { services } }) =>
-    services.flatMap(({ service, bytes, wantedBytes }) => {
-      if (wantedBytes === null || bytes >= wantedBytes || service.parts.length === 0) return []
-      const partIds = service.parts.map(({ pieceId }) => pieceId)
-      return found('risks', { partIds }, { role: service.role, bytes, wantedBytes })
+    services.flatMap(({ service, deviceIds, bytes, wantedBytes }) => {
+      if (wantedBytes === null || bytes >= wantedBytes || deviceIds.length === 0) return []
+      return found('risks', { partIds: deviceIds }, { role: service.role, bytes, wantedBytes })
     }),
   sentence: ({ role, bytes, wantedBytes }, { format }) => {
     const [has, wanted] = format.apart(bytes, wantedBytes, format.space, 1)
-    return `The ${role} has ${has}; ${WHY[role]} ${wanted}.`
+    return `The ${role} has ${has}; ${WHY[role] ?? 'it wants'} ${wanted}.`
   },
 }
 
-const WHY: Record<ServiceRole, string> = {
-  system: 'the system wants',
+/** Of the roles that want a size. */
+const WHY: Partial<Record<ServiceRole, string>> = {
   'write log': 'what can come in between flushes is',
-  'read cache': 'it wants',
   metadata: 'the files of the brief make about',
   'fast tier': 'the largest usual file, or what arrives until files are moved on, is',
 }

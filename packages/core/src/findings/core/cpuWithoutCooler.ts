@@ -1,3 +1,4 @@
+import { hasSolderedCpu } from '../../catalogue/insides'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
@@ -12,9 +13,9 @@ export const cpuWithoutCooler: Rule<'cpu-without-cooler', Facts> = {
   code: 'cpu-without-cooler',
   step: 'core',
   find: ({ machine }) => {
-    const { cpuSockets, soldered } = pieceOf(machine, 'board')?.dataSheet ?? {}
-    if (soldered?.some(({ kind }) => kind === 'cpu')) return []
-    const sockets = cpuSockets ?? 1
+    const board = pieceOf(machine, 'board')?.dataSheet
+    if (hasSolderedCpu(board)) return []
+    const sockets = board?.cpuSockets ?? 1
     const cpus = piecesOf(machine, 'cpu')
     const coolers = piecesOf(machine, 'cooler')
     const seated = Math.min(cpus.length, sockets)

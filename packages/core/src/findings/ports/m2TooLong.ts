@@ -1,7 +1,7 @@
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { pieceOf } from '../../machine/machine'
+import { m2Devices } from '../../machine/m2Devices'
 import type { PieceId } from '../../machine/piece'
 
 interface Facts {
@@ -15,16 +15,10 @@ interface Facts {
 export const m2TooLong: Rule<'m2-too-long', Facts> = {
   code: 'm2-too-long',
   step: 'core',
-  find: ({ machine }) => {
-    const board = pieceOf(machine, 'board')
-    if (!board) return []
-    return machine.placed.flatMap(({ pieceId, need, on }) => {
-      const device = machine.pieces.get(pieceId)
-      if (need !== 'M.2' || on.pieceId !== board.id || !device) return []
-      const socket = board.dataSheet.m2Sockets?.[on.number - 1]
-      if (!socket || !('m2LengthMm' in device.dataSheet)) return []
+  find: ({ machine }) =>
+    m2Devices(machine).flatMap(({ board, device, number, socket: { longestMm } }) => {
+      if (!('m2LengthMm' in device.dataSheet)) return []
       const { m2LengthMm: lengthMm } = device.dataSheet
-      const { longestMm } = socket
       const parts = [board, device]
       // Nearly all are 80 mm long and nearly all sockets take them, so two silent sheets ask no question.
       if (lengthMm === null && longestMm === null) return []
@@ -34,10 +28,9 @@ export const m2TooLong: Rule<'m2-too-long', Facts> = {
       return found(
         'blocks',
         { parts },
-        { deviceId: device.id, socket: on.number, lengthMm, longestMm },
+        { deviceId: device.id, socket: number, lengthMm, longestMm },
       )
-    })
-  },
+    }),
   sentence: ({ deviceId, socket, lengthMm, longestMm }, { piece, format }) =>
     `${piece(deviceId)} is ${format.millimetres(lengthMm)} long; M.2 socket ${socket} of the board takes ${format.millimetres(longestMm)}.`,
   question: 'whether an M.2 device is too long',

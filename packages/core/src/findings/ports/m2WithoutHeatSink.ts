@@ -1,6 +1,6 @@
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
-import { pieceOf } from '../../machine/machine'
+import { m2Devices } from '../../machine/m2Devices'
 import type { PieceId } from '../../machine/piece'
 
 interface Facts {
@@ -12,18 +12,14 @@ interface Facts {
 export const m2WithoutHeatSink: Rule<'m2-without-heat-sink', Facts> = {
   code: 'm2-without-heat-sink',
   step: 'core',
-  find: ({ machine }) => {
-    const board = pieceOf(machine, 'board')
-    if (!board) return []
-    return machine.placed.flatMap(({ pieceId, need, on }) => {
-      const device = machine.pieces.get(pieceId)
-      if (need !== 'M.2' || on.pieceId !== board.id || !device) return []
-      if (board.dataSheet.m2Sockets?.[on.number - 1]?.heatSink !== false) return []
+  find: ({ machine }) =>
+    m2Devices(machine).flatMap(({ board, device, number, socket: { heatSink } }) => {
+      if (heatSink !== false) return []
       const speaks = device.needs.find((one) => one.kind === 'M.2')?.speaks
+      // Cards in M.2 sockets have no length of their own and stay cool.
       if (speaks !== 'PCIe' || !('m2LengthMm' in device.dataSheet)) return []
-      return found('note', { parts: [board, device] }, { deviceId: device.id, socket: on.number })
-    })
-  },
+      return found('note', { parts: [board, device] }, { deviceId: device.id, socket: number })
+    }),
   sentence: ({ deviceId, socket }, { piece }) =>
     `${piece(deviceId)} sits in M.2 socket ${socket}, which has no heat sink: without air over it it slows down in long writes.`,
 }
