@@ -65,6 +65,52 @@ test('data that is placed on a pool has to fit there', async ({ house, quietPage
   await expect(figure(page, 'survived')).toHaveText('no pool')
 })
 
+test('data is taken to a pool by the mouse, and back to wherever there is room', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openCache(page, house)
+  const tenants = page.getByRole('region', { name: 'Who lives where' })
+  const pool = tenants.locator('[data-pool="pool-1"]')
+  const projects = tenants.getByRole('rowheader', { name: 'projects' })
+  const home = tenants.getByRole('combobox', { name: 'Where projects live' })
+  await projects.dragTo(pool)
+  await expect(home).toHaveText('plates')
+  await expect(pool).toContainText('projects')
+  await expect(pool).toContainText('any 2')
+  await expect(pool).toContainText('runs on')
+  await projects.dragTo(tenants.getByRole('columnheader', { name: 'At the end' }))
+  await expect(home).toHaveText('wherever there is room')
+})
+
+test('what guests take of the memory is taken off what is left for files', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openCache(page, house)
+  const memory = page.getByRole('region', { name: 'Memory', exact: true })
+  // 32 GiB less 2 for the system and a tenth that may wait.
+  await expect(memory).toContainText('26.8 GiB')
+  await memory.getByLabel('Memory of guests').fill('8')
+  await expect(memory).toContainText('18.8 GiB')
+})
+
+test('a read cache says what its user takes it to find, and that memory comes first', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openCache(page, house)
+  await page.locator('[data-part="quillon-spark-250m"]').click()
+  await choose(page, 'Add a job', 'read cache')
+  const cache = page.locator('[data-service="read cache"]')
+  await cache.getByRole('checkbox', { name: /Spark 250 M/ }).check()
+  await cache.getByLabel('Found in it').fill('60')
+  await expect(cache).toContainText('the drives serve 2.5 times as many reads')
+  await expect(page.getByRole('complementary')).toContainText(
+    'Memory first: there is 32 GiB and the board takes 128 GiB',
+  )
+})
+
 test('the commands that make the pools are read here and saved, and name no disk', async ({
   house,
   quietPage: page,

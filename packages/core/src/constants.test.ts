@@ -16,7 +16,8 @@ import {
 import { USUAL_FILE_BYTES } from './design/brief'
 import { DEFAULT_HOUSE_RULES } from './design/houseRules'
 import { USUAL_ASHIFT } from './design/pools/zfsPool'
-import { FLOOR_BYTES } from './findings/core/littleMemory'
+import { RECORD_BYTES, SYSTEM_BYTES } from './services/serviceSize'
+import { FLOOR_BYTES } from './services/memoryWanted'
 import { LARGEST_CLUSTER, SMALLEST_CLUSTER } from './findings/layout/clusterSize'
 import { WORTH_SAYING_BYTES } from './findings/layout/mixedSizes'
 import { LARGE_DRIVE_BYTES } from './findings/layout/singleParityLargeDrives'
@@ -217,9 +218,12 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
       compressionRatio: 1,
       ecc: 'worthwhile',
       memory: 'floor of 8 GiB',
+      spinDownMinutes: null,
     },
     PRACTICE,
   ],
+  ['device of a system', SYSTEM_BYTES, 16e9, PRACTICE],
+  ['usual record', RECORD_BYTES, 131_072, 'OpenZFS property recordsize'],
   ['floor of memory, GiB', FLOOR_BYTES / GIB, 8, PRACTICE],
   [
     'usual files',

@@ -33,6 +33,7 @@ export {
   type Brief,
   DATA_KINDS,
   type DataKind,
+  type DataOfKind,
   dataNowBytes,
   growthBytesPerYear,
   USUAL_FILE_BYTES,
@@ -101,6 +102,7 @@ export { sheetChanges } from './design/sheetChanges'
 export {
   type Arrangement,
   MOST_SERVICES,
+  SERVICE_DEFAULTS,
   ROLE_LETTERS,
   type Service,
   SERVICE_ROLES,

@@ -5,6 +5,7 @@ import type { OpenChoice } from './judging/choiceNeeded'
 import type { Given, Measured } from './judging/given'
 import { findingsBy, type Rule } from './judging/rule'
 import { type AnyJudgedLimit, limits } from './limits/limits'
+import { type PoolStanding, poolStandings } from './limits/poolStandings'
 import type { Machine } from './machine/machine'
 import { resolveMachine } from './machine/resolveMachine'
 import { Recorder } from './recorder'
@@ -66,6 +67,12 @@ export class Evaluator {
     this.#lookAt(design, machine)
     const { capacity, survival, power, cost } = this.#given
     return { capacity, survival, power, cost }
+  }
+
+  /** How each pool stands to what lives there. */
+  standings(design: Design, machine: Machine = this.machineOf(design)): PoolStanding[] {
+    this.#lookAt(design, machine)
+    return poolStandings(this.#given)
   }
 
   /** @param machine the design resolved, when it is at hand */

@@ -105,18 +105,20 @@ export { countedGroups } from './pool/survival/countedGroups'
 export { type PulledPool, pullDrives, smallestFatalSets } from './pool/survival/pullDrives'
 export { type SharedPart, sharedParts } from './pool/survival/sharedParts'
 export { survivalByCounting, type SurvivalRow } from './pool/survival/survivalByCounting'
+export { suggestedHomes } from './pool/suggestedHomes'
 export { blockEfficiency } from './pool/zfs/blockEfficiency'
 export { spareLayout } from './pool/zfs/spareLayout'
 export { vdevKinds } from './pool/zfs/vdevKinds'
 export type { ZfsVdevKindName } from './design/pools/zfsPool'
+export type { PoolStanding, PoolWish } from './limits/poolStandings'
 export { averagePricePerKilowattHourMinor } from './power/averagePrice'
 export type { PowerFigure, PowerTerm } from './power/idlePower'
+export type { DeviceFigure } from './services/deviceFigure'
+export { driveWritesPerDay } from './services/driveWritesPerDay'
 export { memoryPlan } from './services/memoryPlan'
+export { memoryWanted } from './services/memoryWanted'
+export { readsSpared } from './services/readsSpared'
+export type { ServiceDevice } from './services/serviceDevices'
 export { ROLES_OF_FAMILY } from './services/rolesOfFamily'
-export {
-  type DeviceFigure,
-  type ServiceDevice,
-  type ServiceFigure,
-  type ServicesFigure,
-  servicesFigure,
-} from './services/servicesFigure'
+export { type ServiceFigure, type ServicesFigure, servicesFigure } from './services/servicesFigure'
+export { slowestWait, syncWriteWait } from './services/syncWriteWait'

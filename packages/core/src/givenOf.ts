@@ -67,7 +67,13 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   )
   const servicesNow = recorder.kept(() =>
     servicesFigure(
-      { services: services(), fitted: fitted(), pools: pools(), brief: briefNow },
+      {
+        services: services(),
+        fitted: fitted(),
+        pools: pools(),
+        brief: briefNow,
+        houseRules: rulesNow,
+      },
       machine,
     ),
   )
@@ -91,6 +97,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     },
     get network() {
       return network()
+    },
+    get tenants() {
+      return tenants()
     },
     get machineUnpinned() {
       return machineUnpinned()

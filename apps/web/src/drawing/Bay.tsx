@@ -5,7 +5,7 @@ import { useDraggable, useDroppable } from '@dnd-kit/core'
 import type { KeyboardEvent, MouseEvent, Ref, TouchEventHandler } from 'react'
 import { format } from '../controls/locale'
 import { dragOfDrive } from './drag'
-import { hatchFill } from './hatches'
+import { hatchFill, SERVICE_FILL } from './hatches'
 import styles from './elevation.module.css'
 
 interface BayProps {
@@ -111,6 +111,11 @@ function BayWords({ use: { bay, drive } }: { use: BayUse }) {
       {member && (
         <svg className={styles.hatch} aria-hidden="true">
           <rect width="100%" height="100%" fill={hatchFill(member.lettered.index)} />
+        </svg>
+      )}
+      {!member && roles.length > 0 && (
+        <svg className={styles.hatch} aria-hidden="true">
+          <rect width="100%" height="100%" fill={SERVICE_FILL} />
         </svg>
       )}
       <span className={styles.words}>

@@ -15,6 +15,9 @@ export function hatchFill(groupIndex: number): string {
   return `url(#hatch-${groupIndex % HATCH_COUNT})`
 }
 
+/** The hatch of what serves a pool beside its groups; it has no colour of a group. */
+export const SERVICE_FILL = 'url(#serves)'
+
 /** The patterns themselves, once on a page. */
 export function HatchDefinitions() {
   return (
@@ -22,6 +25,9 @@ export function HatchDefinitions() {
       <defs>
         <pattern id="spare-area" width="7" height="7" patternUnits="userSpaceOnUse">
           <path d="M-1 8 8 -1" stroke="var(--line-soft)" strokeWidth="1" fill="none" />
+        </pattern>
+        <pattern id="serves" width="8" height="8" patternUnits="userSpaceOnUse">
+          <path d="M1 2H4M5 6H8" stroke="var(--ink-soft)" strokeWidth="1.2" fill="none" />
         </pattern>
         {STRIPES.map((path, index) => (
           <pattern

@@ -72,6 +72,13 @@ export const brief = z.strictObject({
   /** Room behind the case for plugs and cables; null for what is usual. */
   plugRoomMm: z.number().min(0).max(500).nullable().default(null),
   roomCelsius: z.number().min(-20).max(60).nullable().default(null),
+  /** Memory that virtual machines and containers take together; null where nobody has said it. */
+  guestMemoryBytes: z
+    .int()
+    .min(0)
+    .max(2 ** 45)
+    .nullable()
+    .default(null),
   noiseLimitDecibels: z.number().min(0).max(100).nullable().default(null),
   freeBaysWanted: z.int().min(0).max(100),
   freeSlotsWanted: z.int().min(0).max(20).default(0),
@@ -119,6 +126,7 @@ export const EMPTY_BRIEF: Brief = {
   lossHoursTolerated: null,
   plugRoomMm: null,
   roomCelsius: null,
+  guestMemoryBytes: null,
   noiseLimitDecibels: null,
   freeBaysWanted: 0,
   freeSlotsWanted: 0,

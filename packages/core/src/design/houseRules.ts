@@ -12,6 +12,8 @@ export const houseRules = z.strictObject({
   ecc: z.enum(['required', 'worthwhile']).default('worthwhile'),
   /** How much memory a storage server wants. */
   memory: z.enum(['1 GiB per TB', 'floor of 8 GiB', 'as much as fits']).default('floor of 8 GiB'),
+  /** Minutes without a read after which disks stop; null for disks that always spin. */
+  spinDownMinutes: z.number().positive().max(1_440).nullable().default(null),
 })
 
 export type HouseRules = z.infer<typeof houseRules>
@@ -23,4 +25,5 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
   compressionRatio: 1,
   ecc: 'worthwhile',
   memory: 'floor of 8 GiB',
+  spinDownMinutes: null,
 }

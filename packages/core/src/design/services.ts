@@ -36,8 +36,23 @@ export const service = z.strictObject({
   writtenBytesPerDay: z.number().min(0).max(1e15).nullable().default(null),
   /** For a fast tier: how often its files are moved on. */
   movedEveryHours: z.number().positive().max(10_000).default(24),
+  /** For a read cache: what its user takes to be found in it, of all that is read. Nobody else can know it. */
+  hitShare: z.number().min(0).max(1).nullable().default(null),
+  /** For a read cache: the size of the records in it; null for what is usual. */
+  recordBytes: z.int().min(512).max(16_777_216).nullable().default(null),
+  /** For a metadata device: blocks of this size and below go to it whole; null for metadata alone. */
+  smallBlockBytes: z.int().min(512).max(16_777_216).nullable().default(null),
 })
 export type Service = z.infer<typeof service>
+
+/** What a service begins with, whatever its role. */
+export const SERVICE_DEFAULTS = {
+  writtenBytesPerDay: null,
+  movedEveryHours: 24,
+  hitShare: null,
+  recordBytes: null,
+  smallBlockBytes: null,
+} satisfies Partial<Service>
 
 /** More jobs than a house has devices for. */
 export const MOST_SERVICES = 32

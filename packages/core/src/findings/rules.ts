@@ -37,6 +37,7 @@ import { tooFewFanHeaders } from './core/tooFewFanHeaders'
 import { tooFewPowerPlugs } from './core/tooFewPowerPlugs'
 import { tooManyModules } from './core/tooManyModules'
 import { tooMuchMemory } from './core/tooMuchMemory'
+import { channelsUneven } from './core/channelsUneven'
 import { unequalModules } from './core/unequalModules'
 import { clusterSize } from './layout/clusterSize'
 import { ashiftTooSmall } from './layout/ashiftTooSmall'
@@ -63,6 +64,9 @@ import { deviceOverfilled } from './cache/deviceOverfilled'
 import { deviceSharedByPools } from './cache/deviceSharedByPools'
 import { fastTierNotMirrored } from './cache/fastTierNotMirrored'
 import { fastTierSlowsDown } from './cache/fastTierSlowsDown'
+import { logNoFaster } from './cache/logNoFaster'
+import { memoryBeforeReadCache } from './cache/memoryBeforeReadCache'
+import { smallBlocksTakeAll } from './cache/smallBlocksTakeAll'
 import { logNotMirrored } from './cache/logNotMirrored'
 import { logUnused } from './cache/logUnused'
 import { logWithoutPowerProtection } from './cache/logWithoutPowerProtection'
@@ -224,6 +228,9 @@ export const rules = [
   readCacheMirrored,
   metadataWeakerThanPool,
   logWithoutPowerProtection,
+  logNoFaster,
+  memoryBeforeReadCache,
+  smallBlocksTakeAll,
   logNotMirrored,
   logUnused,
   serviceTooSmall,
@@ -236,6 +243,7 @@ export const rules = [
   systemInHotSwapBay,
   mirrorOfEquals,
   fastTierSlowsDown,
+  channelsUneven,
   unequalModules,
   drivesOnBoth,
   flashOnSlowPort,

@@ -27,6 +27,7 @@ const BRIEF_FIELDS: Record<keyof Brief, string> = {
   lossHoursTolerated: 'the most work lost',
   plugRoomMm: 'the room for plugs',
   roomCelsius: 'the room temperature',
+  guestMemoryBytes: 'the memory of guests',
   noiseLimitDecibels: 'the noise limit',
   freeBaysWanted: 'the bays to stay free',
   freeSlotsWanted: 'the slots to stay free',
@@ -40,6 +41,7 @@ const RULE_FIELDS: Record<keyof HouseRules, string> = {
   compressionRatio: 'the compression',
   ecc: 'the rule on ECC memory',
   memory: 'the memory rule',
+  spinDownMinutes: 'the rule on disks that sleep',
 }
 
 const DATA_FIELDS: Record<Exclude<keyof DataOfKind, 'kind'>, string> = {

@@ -4,6 +4,7 @@ import type { LetteredGroup } from '../design/groupLetters'
 import type { HouseRules } from '../design/houseRules'
 import type { NetworkChoices } from '../design/networkChoices'
 import type { PathChoices } from '../design/pathChoices'
+import type { Tenants } from '../design/tenants'
 import type { Machine } from '../machine/machine'
 import type { PlacedDevice } from '../machine/placement/placeDevices'
 import type { CostFigure } from '../money/billOfMaterials'
@@ -40,6 +41,7 @@ export interface Given extends Readonly<Measured> {
   readonly pools: readonly Pool[]
   readonly paths: Readonly<PathChoices>
   readonly network: Readonly<NetworkChoices>
+  readonly tenants: Readonly<Tenants>
   readonly machine: Machine
   /** The machine as it would be if the builder had fixed nothing about slots, ports and leads. */
   readonly machineUnpinned: Machine

@@ -3,6 +3,8 @@ import { exactly } from '../units/amount'
 
 interface Facts {
   failuresWanted: number
+  /** The pool that survives fewest; null where no other survives more. */
+  poolId: string | null
 }
 
 /** Failures that must be survived, whichever drives they hit. */
@@ -10,14 +12,24 @@ export const failuresLimit: Limit<'failures', Facts> = {
   id: 'failures',
   title: 'Failures survived',
   dependsOn: ['drives', 'layout'],
-  judge: ({ brief: { failuresWanted }, survival: { alwaysSurvived } }) =>
-    failuresWanted === null
-      ? null
-      : {
-          bound: { least: failuresWanted },
-          has: alwaysSurvived === null ? null : exactly(alwaysSurvived, 'pieces'),
-          facts: { failuresWanted },
-        },
+  judge: ({ brief: { failuresWanted }, survival, tenants }) => {
+    if (failuresWanted === null) return null
+    const { alwaysSurvived, weakestPoolId, pools } = survival
+    const isApart = pools.some(
+      (one) =>
+        !tenants.scratchPoolIds.includes(one.poolId) &&
+        one.survival.alwaysSurvived > (alwaysSurvived ?? 0),
+    )
+    return {
+      bound: { least: failuresWanted },
+      has: alwaysSurvived === null ? null : exactly(alwaysSurvived, 'pieces'),
+      facts: { failuresWanted, poolId: isApart ? weakestPoolId : null },
+    }
+  },
   wanted: ({ facts }) => `any ${facts.failuresWanted}`,
-  has: ({ has }) => (has === null ? 'no pool yet' : has.low === 0 ? 'none' : `any ${has.low}`),
+  has: ({ has, facts }, { pool }) => {
+    if (has === null) return 'no pool yet'
+    const where = facts.poolId === null ? '' : ` in ${pool(facts.poolId)}`
+    return has.low === 0 ? `none${where}` : `any ${has.low}${where}`
+  },
 }

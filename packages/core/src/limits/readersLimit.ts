@@ -7,6 +7,8 @@ export interface ReadersFacts {
   readers: number
   /** The one who lacks most, if the brief names it; null for any of them. */
   name: string | null
+  /** The pool that they read from; null where all read from one. */
+  poolId: string | null
   wantedBytesPerSecond: number
   /** Null where nothing can be read yet. */
   eachBytesPerSecond: number | null
@@ -22,14 +24,14 @@ export const readersLimit: Limit<'readers', ReadersFacts> = {
   id: 'readers',
   title: 'Readers at once',
   dependsOn: ['board', 'drives', 'layout'],
-  judge: ({ brief, pools, network, machine }) => {
+  judge: ({ brief, pools, network, tenants, machine }) => {
     const { readersAtOnce, readerBytesPerSecond, readers: named } = brief
     if (Math.max(readersAtOnce, named.length) === 0) return null
     const wants = readersOf(brief, null).map(
       ({ wantsBytesPerSecond }) => wantsBytesPerSecond ?? readerBytesPerSecond,
     )
     if (wants.every((wanted) => wanted === 0)) return null
-    const now = readersNow({ brief, pools, network }, machine, null)
+    const now = readersNow({ brief, pools, network, tenants }, machine, null)
     const wanting = now.readers.filter(({ wantsBytesPerSecond }) => wantsBytesPerSecond > 0)
     const [first] = wanting
     const worst =
@@ -41,9 +43,11 @@ export const readersLimit: Limit<'readers', ReadersFacts> = {
       named.some(({ id }) => id === worst.reader.id) &&
       // Where nobody has more than it, its name would say nothing.
       wanting.some((other) => standing(other) > standing(worst) * (1 + NEARLY))
+    const readFrom = new Set(wanting.map(({ poolId }) => poolId))
     const facts = {
       readers: wants.length,
       name: isNamed ? worst.reader.name : null,
+      poolId: worst && readFrom.size > 1 ? worst.poolId : null,
       wantedBytesPerSecond,
       eachBytesPerSecond: worst?.bytesPerSecond ?? null,
       togetherBytesPerSecond: worst
@@ -64,14 +68,15 @@ export const readersLimit: Limit<'readers', ReadersFacts> = {
     const rate = format.apart(wanted, each ?? wanted, format.rate)[0]
     return name === null ? `${format.number(readers)} × ${rate}` : `${rate} for ${name}`
   },
-  has: ({ has, facts }, { format }) => {
+  has: ({ has, facts }, { format, pool }) => {
     if (!has) return 'nothing to read yet'
     if (facts.eachBytesPerSecond === null) return 'not known'
     const [each] = format.apart(facts.eachBytesPerSecond, facts.wantedBytesPerSecond, format.rate)
     const least = has.missing.length > 0 ? 'at least ' : ''
+    const from = facts.poolId === null ? '' : ` from ${pool(facts.poolId)}`
     return facts.name === null
-      ? `${least}${each} each through ${format.counted(facts.ports, 'network port')}`
-      : `${least}${each} for ${facts.name}`
+      ? `${least}${each} each${from} through ${format.counted(facts.ports, 'network port')}`
+      : `${least}${each} for ${facts.name}${from}`
   },
 }
 

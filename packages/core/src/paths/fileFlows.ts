@@ -4,7 +4,7 @@ import { COPY_SHARE } from '../machine/linkRates'
 import type { Link, NetworkPath } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
 import { directedLinks, type Direction } from './directedLinks'
-import { largestPool } from './largestPool'
+import { largestPool, poolOfReader } from './largestPool'
 import type { Flow } from './maxMinFair'
 import { type FileWork, poolLoads, type PoolLoads } from './poolLoads'
 import { readerLink } from './readerLink'
@@ -36,7 +36,7 @@ export interface FileFlows {
  * @returns no flow for a reader without a pool, a network port or a drive that is reached
  */
 export function fileFlows(
-  { pools, network }: Pick<ScenarioDesign, 'pools' | 'network'>,
+  { pools, network, tenants }: Pick<ScenarioDesign, 'pools' | 'network' | 'tenants'>,
   machine: Machine,
   readers: readonly Reader[],
   work: FileWork = 'read',
@@ -49,11 +49,11 @@ export function fileFlows(
   const wayOf = new Map(machine.drivePaths.map(({ driveId, links: way }) => [driveId, way]))
   const loadsOf = new Map<Pool, PoolLoads>()
   const turns = new Map<Pool, number>()
-  const largest = largestPool(pools, machine)
+  const largest = largestPool({ pools, tenants }, machine)
   const direction: Direction = work === 'read' ? 'out' : 'in'
   const flows = readers.flatMap((reader, index): FileFlow[] => {
     const path = paths[index]
-    const pool = pools.find(({ id }) => id === (poolId ?? reader.poolId)) ?? largest
+    const pool = poolOfReader({ poolId: poolId ?? reader.poolId }, pools, largest)
     if (!pool || !path) return []
     const loads = loadsOf.get(pool) ?? poolLoads(pool, machine, wayOf, work)
     loadsOf.set(pool, loads)

@@ -15,7 +15,7 @@ import type { Machine } from '../machine/machine'
  * Four drives of 200 MB/s that all carry data give 800 MB/s.
  */
 export function machineReadRate(
-  design: Pick<ScenarioDesign, 'pools' | 'network'>,
+  design: Pick<ScenarioDesign, 'pools' | 'network' | 'tenants'>,
   machine: Machine,
   readers: readonly Reader[],
   card: 'as it is' | 'any' = 'as it is',

@@ -2,6 +2,7 @@ import type { Reader } from '../design/readers'
 import type { Link } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
 import type { Missing } from '../units/amount'
+import { largestPool, poolOfReader } from './largestPool'
 import { readersOf } from './readersOf'
 import { scenarioRates } from './scenarioRates'
 import type { ScenarioDesign } from './scenarios/scenario'
@@ -9,6 +10,8 @@ import { readers as readersScenario } from './scenarios/readers'
 
 export interface ReaderNow {
   reader: Reader
+  /** Where it reads from. */
+  poolId: string | null
   /** While all of them read; 0 for one whom nothing reaches. */
   bytesPerSecond: number
   heldBackBy: Link | null
@@ -42,6 +45,7 @@ export function readersNow(
     poolId,
   })
   const flowOf = new Map(flows.map((flow) => [flow.id, flow]))
+  const largest = largestPool(design, machine)
   const all = flows.length === 0 ? [] : readersOf(design.brief, count)
   return {
     ports: machine.networkPaths.length,
@@ -49,6 +53,8 @@ export function readersNow(
       const flow = flowOf.get(reader.id)
       return {
         reader,
+        poolId:
+          poolOfReader({ poolId: poolId ?? reader.poolId }, design.pools, largest)?.id ?? null,
         bytesPerSecond: flow?.bytesPerSecond ?? 0,
         heldBackBy: flow?.heldBackBy ?? null,
         wantsBytesPerSecond: reader.wantsBytesPerSecond ?? design.brief.readerBytesPerSecond,

@@ -21,8 +21,8 @@ test('what is placed on a pool has to fit there, by hand', () => {
   const homes = [{ kind: 'media' as const, poolId: 'pool-2' }]
   expect(housing(pools, brief, { homes, scratchPoolIds: [] })).toEqual({
     homes: [
-      { poolId: 'pool-1', workingBytes: 10, wantedBytes: 0 },
-      { poolId: 'pool-2', workingBytes: 4, wantedBytes: 6 },
+      { poolId: 'pool-1', workingBytes: 10, wantedBytes: 0, kinds: [], mostNowBytes: 5 },
+      { poolId: 'pool-2', workingBytes: 4, wantedBytes: 6, kinds: ['media'], mostNowBytes: 11 },
     ],
     housedBytes: 9,
     shortPoolId: 'pool-2',

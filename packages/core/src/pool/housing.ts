@@ -1,4 +1,4 @@
-import { type Brief, wantedBytes } from '../design/brief'
+import { type Brief, type DataKind, dataNowBytes, wantedBytes } from '../design/brief'
 import type { Tenants } from '../design/tenants'
 
 /** What a pool has room for, and what is to live there. */
@@ -6,6 +6,10 @@ export interface Home {
   poolId: string
   workingBytes: number
   wantedBytes: number
+  /** What was placed on it. */
+  kinds: DataKind[]
+  /** Of today's data, the most that can be there: what was placed on it, and all that is placed nowhere. */
+  mostNowBytes: number
 }
 
 export interface Housing {
@@ -36,13 +40,19 @@ export function housing(
     homes.flatMap(({ kind, poolId }) => (holdingIds.has(poolId) ? [[kind, poolId] as const] : [])),
   )
   // Of what has no home, or one that is gone, the home is undefined.
-  const wantedOf = (poolId: string | undefined): number =>
-    wantedBytes({
-      data: brief.data.filter(({ kind }) => homeOf.get(kind) === poolId),
-      horizonYears: brief.horizonYears,
-    })
+  const dataOf = (poolId: string | undefined): Brief['data'] =>
+    brief.data.filter(({ kind }) => homeOf.get(kind) === poolId)
+  const { horizonYears } = brief
+  const homeless = dataOf(undefined)
   const filled = holding.map(({ poolId, workingBytes }): Home => {
-    return { poolId, workingBytes, wantedBytes: wantedOf(poolId) }
+    const data = dataOf(poolId)
+    return {
+      poolId,
+      workingBytes,
+      wantedBytes: wantedBytes({ data, horizonYears }),
+      kinds: data.map(({ kind }) => kind),
+      mostNowBytes: dataNowBytes({ data: [...data, ...homeless] }),
+    }
   })
   const shortOf = ({ workingBytes, wantedBytes: wanted }: Home): number =>
     Math.max(0, wanted - workingBytes)
@@ -55,7 +65,7 @@ export function housing(
     homes: filled,
     housedBytes:
       filled.reduce((sum, home) => sum + Math.min(home.workingBytes, home.wantedBytes), 0) +
-      Math.min(room, wantedOf(undefined)),
+      Math.min(room, wantedBytes({ data: homeless, horizonYears })),
     shortPoolId: shortest && shortOf(shortest) > 0 ? shortest.poolId : null,
   }
 }

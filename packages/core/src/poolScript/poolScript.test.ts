@@ -4,7 +4,7 @@ import { changedPart, demoDesign } from '../../fixtures/demo'
 import type { Design, Pool } from '../design/design'
 import { applyEdit } from '../design/edits/edit'
 import { fitAnother } from '../design/edits/fitPart'
-import type { Service } from '../design/services'
+import { SERVICE_DEFAULTS, type Service } from '../design/services'
 import { resolveMachine } from '../machine/resolveMachine'
 import { poolScript } from './poolScript'
 
@@ -75,8 +75,7 @@ test('what serves the pool stands behind it: a mirrored log, a striped cache, by
     poolId,
     arrangement: 'mirror',
     parts: ids.map((pieceId) => ({ pieceId, bytes: 16 * 2 ** 20 * 1_000 })),
-    writtenBytesPerDay: null,
-    movedEveryHours: 24,
+    ...SERVICE_DEFAULTS,
   }
   const cache: Service = {
     ...service,
@@ -106,8 +105,7 @@ test('what another program sets up is said', () => {
     poolId: drawer.pools[0]?.id ?? '',
     arrangement: 'mirror',
     parts: [{ pieceId: one.fitted.at(-1)?.id ?? '', bytes: null }],
-    writtenBytesPerDay: null,
-    movedEveryHours: 24,
+    ...SERVICE_DEFAULTS,
   }
   expect(scriptOf(applyEdit(one, { do: 'put-service', service }))).toContain(
     '# Its fast tier is set up with a program of its own, on "$FAST_1".',

@@ -3,10 +3,14 @@ import { changedPart, demoDesign, demoPart } from '../../fixtures/demo'
 import type { Design } from '../design/design'
 import { applyEdit } from '../design/edits/edit'
 import { fitPart } from '../design/edits/fitPart'
-import type { Service } from '../design/services'
+import { SERVICE_DEFAULTS, type Service } from '../design/services'
 import { parseDesign } from '../design/parseDesign'
 import { resolveMachine } from '../machine/resolveMachine'
 import { GIB, KIB, TIB } from '../units/bytes'
+import { hoursAsleep } from './hoursAsleep'
+import { memoryWanted } from './memoryWanted'
+import { smallBlocks } from './smallBlocks'
+import { slowestWait, syncWriteWait } from './syncWriteWait'
 import { driveWritesPerDay, enduranceOf } from './driveWritesPerDay'
 import { insideBytesOf } from './insideBytesOf'
 import { lifeYears } from './lifeYears'
@@ -90,6 +94,79 @@ test('metadata: per file and per record, small files have one short record', () 
   expect(metadataBytes({ data: [], horizonYears: 3 }, 128 * KIB)).toBe(0)
 })
 
+describe('a small write that waits', () => {
+  const sheetOf = (slug: string, change: Record<string, unknown>) => {
+    const { sheet } = changedPart(slug, change)
+    if (sheet.kind !== 'drive' && sheet.kind !== 'boot') throw new Error('not a device')
+    return sheet
+  }
+  const nvme = (change: Record<string, unknown>) =>
+    syncWriteWait(sheetOf('quillon-shard-1d', { syncWriteMicroseconds: null, ...change }))
+  const sata = (change: Record<string, unknown>) =>
+    syncWriteWait(sheetOf('quillon-spark-120', change))
+  const disk = syncWriteWait(sheetOf('quillon-keep-12', {}))
+
+  // Common practice, no source: tens of microseconds, about a hundred, one or two milliseconds, ten milliseconds.
+  test('protected flash answers at once, other flash after its cells, disks after a turn', () => {
+    expect(nvme({ powerLossProtection: true }).likely).toBe(30)
+    expect(sata({ powerLossProtection: true }).likely).toBe(100)
+    expect(sata({ powerLossProtection: false }).likely).toBe(1_500)
+    expect(disk.likely).toBe(10_000)
+    // A 7200 rpm disk turns once in 8.3 ms; half a turn is the least to be expected.
+    expect(disk.low).toBeLessThan((60e6 / 7_200) * 0.5)
+  })
+
+  test('what is not known is as wide as all it may be, and a data sheet ends the guessing', () => {
+    expect(nvme({ powerLossProtection: null })).toMatchObject({ low: 15, high: 6_000 })
+    expect(nvme({ powerLossProtection: null, syncWriteMicroseconds: 25 })).toEqual({
+      low: 25,
+      likely: 25,
+      high: 25,
+    })
+  })
+
+  test('the slowest of several counts', () => {
+    expect(slowestWait([nvme({}), disk, sata({})])).toEqual(disk)
+    expect(slowestWait([])).toBeNull()
+  })
+})
+
+test('small files go to the metadata device whole, and are written to it', () => {
+  const data = [
+    { kind: 'other' as const, nowBytes: 3e9, growthBytesPerYear: 365.25e9, fileBytes: 16 * KIB },
+    { kind: 'media' as const, nowBytes: 9e12, growthBytesPerYear: 0, fileBytes: 4e9 },
+  ]
+  expect(smallBlocks({ data, horizonYears: 2 }, 16 * KIB)).toBe(3e9 + 2 * 365.25e9)
+  expect(smallBlocks({ data, horizonYears: 2 }, 16 * KIB - 1)).toBe(0)
+  expect(smallBlocks({ data, horizonYears: 2 }, null)).toBe(0)
+  const metadata: Service = {
+    id: 'service-1',
+    role: 'metadata',
+    poolId: null,
+    arrangement: 'mirror',
+    parts: [],
+    ...SERVICE_DEFAULTS,
+  }
+  const plain = writtenPerDay(metadata, { data }, 0)
+  expect(writtenPerDay({ ...metadata, smallBlockBytes: 16 * KIB }, { data }, 0) - plain).toBe(1e9)
+})
+
+test('disks behind a fast tier sleep but for its moving', () => {
+  // Once a day, half an hour of moving and half an hour until they stop.
+  expect(hoursAsleep(24, 1_800, 30)).toBe(23)
+  expect(hoursAsleep(12, 1_800, 30)).toBe(22)
+  expect(hoursAsleep(0.1, 60, 30)).toBe(0)
+})
+
+test('memory by each school', () => {
+  expect(memoryWanted(48.0001e12, null)).toEqual({
+    'floor of 8 GiB': 8 * GIB,
+    '1 GiB per TB': 48 * GIB,
+    'as much as fits': null,
+  })
+  expect(memoryWanted(2e12, 64 * GIB)['1 GiB per TB']).toBe(8 * GIB)
+})
+
 test('stretches that say no size share what is left, and never less than nothing', () => {
   expect(insideBytesOf(100, [60, 60, null])).toEqual([60, 60, 0])
   expect(insideBytesOf(100, [])).toEqual([])
@@ -105,8 +182,7 @@ describe('what is written a day', () => {
       { pieceId: 'boot-1', bytes: null },
       { pieceId: 'boot-2', bytes: null },
     ],
-    writtenBytesPerDay: null,
-    movedEveryHours: 24,
+    ...SERVICE_DEFAULTS,
     ...change,
   })
   const data = [
@@ -140,8 +216,7 @@ describe('services of a design', () => {
     poolId: two.pools[0]?.id ?? '',
     arrangement: 'mirror',
     parts: bootIds.map((pieceId) => ({ pieceId, bytes: 16e9 })),
-    writtenBytesPerDay: null,
-    movedEveryHours: 24,
+    ...SERVICE_DEFAULTS,
   }
 
   test('boot devices hold the system until somebody says otherwise', () => {
@@ -191,6 +266,54 @@ describe('services of a design', () => {
     }
   })
 
+  test('a mirror of unlike devices holds what the smaller one does', () => {
+    const sizes = [16e9, 40e9]
+    const parts = bootIds.map((pieceId, index) => ({ pieceId, bytes: sizes[index] ?? 0 }))
+    const mirror = { ...log, parts }
+    const { services } = figureOf(applyEdit(two, { do: 'put-service', service: mirror }))
+    expect(services[0]).toMatchObject({ bytes: 16e9, strandedBytes: 24e9 })
+    const stripe = { ...mirror, arrangement: 'stripe' as const }
+    expect(
+      figureOf(applyEdit(two, { do: 'put-service', service: stripe })).services[0],
+    ).toMatchObject({ bytes: 56e9, strandedBytes: 0 })
+  })
+
+  test('a system wants 16 GB, and a read cache of small records more memory', () => {
+    expect(figureOf(two).services[0]?.wantedBytes).toBe(16e9)
+    const cache = { ...log, role: 'read cache' as const, arrangement: 'stripe' as const }
+    const headers = (recordBytes: number | null) =>
+      figureOf(applyEdit(two, { do: 'put-service', service: { ...cache, recordBytes } }))
+        .services[0]?.memoryBytes ?? 0
+    expect(headers(16 * KIB) / headers(null)).toBeCloseTo(8, 3)
+  })
+
+  test('disks behind a fast tier sleep only where they may', () => {
+    const tier = { ...log, role: 'fast tier' as const }
+    const asleep = (spinDownMinutes: number | null) => {
+      const ruled = applyEdit(two, { do: 'change-house-rules', change: { spinDownMinutes } })
+      const tiered = applyEdit(ruled, { do: 'put-service', service: tier })
+      return figureOf(tiered).services[0]?.asleepHours
+    }
+    expect(asleep(null)).toBeNull()
+    expect(asleep(30)).toBeGreaterThan(23)
+    expect(asleep(30)).toBeLessThan(23.5)
+  })
+
+  test('guests take memory where there are some, and it is not known until somebody says it', () => {
+    const image = { nowBytes: 1e11, growthBytesPerYear: 0, fileBytes: 4e10 }
+    const change = { data: [{ kind: 'machine images' as const, ...image }] }
+    const hosting = applyEdit(two, { do: 'change-brief', change })
+    expect(memoryPlan(figureOf(hosting))?.guestBytes).toBeNull()
+    const said = applyEdit(hosting, { do: 'change-brief', change: { guestMemoryBytes: 6 * GIB } })
+    const [before, after] = [memoryPlan(figureOf(hosting)), memoryPlan(figureOf(said))]
+    expect(after?.guestBytes).toBe(6 * GIB)
+    expect((before?.fileCacheBytes ?? 0) - (after?.fileCacheBytes ?? 0)).toBe(6 * GIB)
+    expect(
+      memoryPlan(figureOf(applyEdit(two, { do: 'change-brief', change: { data: [] } })))
+        ?.guestBytes,
+    ).toBe(0)
+  })
+
   test('where the memory goes adds up', () => {
     const plan = memoryPlan(figureOf(two))
     expect(plan?.memoryBytes).toBe(
@@ -199,7 +322,7 @@ describe('services of a design', () => {
         (plan?.waitingBytes ?? 0) +
         (plan?.fileCacheBytes ?? 0),
     )
-    expect(memoryPlan({ memoryBytes: null, services: [] })).toBeNull()
+    expect(memoryPlan({ memoryBytes: null, guestBytes: 0, services: [] })).toBeNull()
   })
 })
 

@@ -1,6 +1,7 @@
 import type { Brief } from '../design/brief'
 import type { Service, ServiceRole } from '../design/services'
 import { DAYS_PER_YEAR } from '../units/time'
+import { smallData } from './smallBlocks'
 
 /** What a system writes for itself: logs, counters, updates. Common practice, no source. */
 const SYSTEM_BYTES_PER_DAY = 5e9
@@ -44,11 +45,10 @@ const estimates: Record<ServiceRole, (brief: Pick<Brief, 'data'>, bytes: number)
  *
  * @param bytes of the service on all its devices
  */
-export function writtenPerDay(
-  { role, arrangement, parts, writtenBytesPerDay }: Service,
-  brief: Pick<Brief, 'data'>,
-  bytes: number,
-): number {
-  const together = writtenBytesPerDay ?? estimates[role](brief, bytes)
+export function writtenPerDay(service: Service, brief: Pick<Brief, 'data'>, bytes: number): number {
+  const { role, arrangement, parts, smallBlockBytes } = service
+  const small = role === 'metadata' ? smallData(brief.data, smallBlockBytes) : []
+  const together =
+    service.writtenBytesPerDay ?? estimates[role](brief, bytes) + addedBytesPerDay({ data: small })
   return arrangement === 'mirror' || parts.length < 2 ? together : together / parts.length
 }

@@ -10,7 +10,7 @@ import trayStyles from '../../tray/tray.module.css'
 import { BriefChoice } from './BriefChoice'
 import { BriefNumber } from './BriefNumber'
 import { BriefText } from './BriefText'
-import { currency, dataUnit, eccRule, mains, memoryRule } from './choices'
+import { currency, dataUnit, eccRule, mains, memoryRule, sleepRule } from './choices'
 import { DataTable } from './DataTable'
 import { GrowthBars } from './GrowthBars'
 import { Households } from './Households'
@@ -211,6 +211,7 @@ const BriefForm = memo(function BriefForm() {
           </div>
           <BriefChoice {...memoryRule} />
           <BriefChoice {...eccRule} />
+          <BriefChoice {...sleepRule} />
         </Section>
         <Section title="Owned already">
           <OwnedSection />

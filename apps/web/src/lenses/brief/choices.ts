@@ -86,6 +86,31 @@ export const memoryRule: Choice = {
   }),
 }
 
+/** Minutes that builders choose; another one of a file is kept. */
+const SLEEP_MINUTES = ['10', '20', '30', '60']
+
+export const sleepRule: Choice = {
+  label: 'Disks without work',
+  options: [
+    {
+      value: '',
+      text: 'always spin',
+      help: 'Some say that starting wears a disk most; every file is there at once.',
+    },
+    ...SLEEP_MINUTES.map((minutes) => ({
+      value: minutes,
+      text: `stop after ${minutes} min`,
+      help: 'Others save the watts: a disk is rated for far more starts than this makes.',
+    })),
+  ],
+  valueOf: ({ houseRules }) =>
+    houseRules.spinDownMinutes === null ? '' : String(houseRules.spinDownMinutes),
+  change: (value) => ({
+    do: 'change-house-rules',
+    change: { spinDownMinutes: value === '' ? null : Number(value) },
+  }),
+}
+
 export const eccRule: Choice = {
   label: 'ECC memory',
   options: schools(ECC_SCHOOLS),

@@ -1,6 +1,7 @@
 import {
   MOST_SERVICES,
   nextId,
+  SERVICE_DEFAULTS,
   type Service,
   SERVICE_ROLES,
   type ServiceRole,
@@ -32,8 +33,7 @@ export function AddService({ present }: { present: readonly ServiceFigure[] }) {
       poolId: pool?.id ?? null,
       arrangement: usualArrangement(role),
       parts: [],
-      writtenBytesPerDay: null,
-      movedEveryHours: 24,
+      ...SERVICE_DEFAULTS,
     }
     // Where the system is was taken for granted until now; it must not wander when others come.
     const system = present.filter(({ isImplied }) => isImplied)

@@ -13,6 +13,7 @@ import { DevicesDrawing } from './DevicesDrawing'
 import { MemoryTable } from './MemoryTable'
 import { PoolScript } from './PoolScript'
 import { ServiceEntry } from './ServiceEntry'
+import { SystemSchools } from './SystemSchools'
 import { TenantsSection } from './TenantsSection'
 import { WhatWaits } from './WhatWaits'
 import styles from './cache.module.css'
@@ -76,6 +77,7 @@ export function CacheLens() {
         </section>
         <MemoryTable figure={figure} />
         <WhatWaits />
+        <SystemSchools />
         <p className="soft">
           What is written a day is an estimate from the brief (common practice, no source): 5 GB by
           the system, of images of machines what is added and a hundredth anew, of everything else

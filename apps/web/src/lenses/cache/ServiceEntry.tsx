@@ -12,6 +12,7 @@ import { serviceWords } from './serviceWords'
 import styles from './cache.module.css'
 
 const GB = 1e9
+const KIB = 1024
 
 /** One job: for which pool, on which devices, how they stand to each other, and what it comes to. */
 export function ServiceEntry({
@@ -77,6 +78,51 @@ export function ServiceEntry({
             change({ writtenBytesPerDay: value === null ? null : value * GB })
           }}
         />
+        {role === 'read cache' && (
+          <>
+            <NumberField
+              label="Found in it"
+              unit="%"
+              width={150}
+              optional
+              min={0}
+              max={100}
+              value={service.hitShare === null ? null : service.hitShare * 100}
+              placeholder="your guess"
+              onChange={(value) => {
+                change({ hitShare: value === null ? null : value / 100 })
+              }}
+            />
+            <NumberField
+              label="Record size"
+              unit="KiB"
+              width={130}
+              optional
+              min={0.5}
+              max={16_384}
+              value={service.recordBytes === null ? null : service.recordBytes / KIB}
+              placeholder="128"
+              onChange={(value) => {
+                change({ recordBytes: value === null ? null : Math.round(value * KIB) })
+              }}
+            />
+          </>
+        )}
+        {role === 'metadata' && (
+          <NumberField
+            label="Small blocks up to"
+            unit="KiB"
+            width={160}
+            optional
+            min={0.5}
+            max={16_384}
+            value={service.smallBlockBytes === null ? null : service.smallBlockBytes / KIB}
+            placeholder="none"
+            onChange={(value) => {
+              change({ smallBlockBytes: value === null ? null : Math.round(value * KIB) })
+            }}
+          />
+        )}
         {role === 'fast tier' && (
           <NumberField
             label="Moved on every"

@@ -1,128 +1,137 @@
-import Checkbox from '@mui/material/Checkbox'
-import FormControlLabel from '@mui/material/FormControlLabel'
-import { wantedBytes } from '@flint/core/editing'
-import type { Evaluation } from '@flint/core/figures'
-import { format } from '../../controls/locale'
-import { SmallChoice } from '../../controls/SmallChoice'
-import { selectDesign, selectEvaluation } from '../../sheet/selectors'
+import {
+  DndContext,
+  type DragEndEvent,
+  MeasuringStrategy,
+  pointerWithin,
+  useDroppable,
+} from '@dnd-kit/core'
+import { DATA_KINDS, type DataKind } from '@flint/core/editing'
+import { Evaluator } from '@flint/core/figures'
+import { useMemo } from 'react'
+import { useDragSensors } from '../../drawing/useDragSensors'
+import { selectDesign, selectEvaluation, selectMachine } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
+import { DataRows } from './DataRows'
+import { PoolRow } from './PoolRow'
+import { suggestedPlacing } from './suggestedPlacing'
 import styles from './cache.module.css'
 
-/** Which pool holds what, and whether it finds room there. */
+/** The drop place that is no pool. */
+const ANYWHERE = 'anywhere'
+
+/** Which pool holds what, whether it finds room there, and how each pool stands to what lives there. */
 export function TenantsSection() {
-  const { brief, pools, tenants } = useAppSelector(selectDesign)
-  const { capacity, survival } = useAppSelector(selectEvaluation)
+  const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
+  const evaluation = useAppSelector(selectEvaluation)
   const edit = useEdit()
+  const sensors = useDragSensors()
+  const standings = useMemo(() => new Evaluator().standings(design, machine), [design, machine])
+  const { brief, pools, tenants } = design
   if (pools.length === 0) return null
-  const homeOf = new Map(tenants.homes.map(({ kind, poolId }) => [kind, poolId]))
+  // With one pool there is nothing to choose.
+  const suggested = pools.length > 1 ? suggestedPlacing(design, evaluation, machine) : []
+
+  function place(kind: DataKind, poolId: string | null): void {
+    edit({ do: 'place-data', kind, poolId })
+  }
+
+  function onDragEnd({ active, over }: DragEndEvent): void {
+    const kind = DATA_KINDS.find((one) => one === active.id)
+    if (kind && over) place(kind, over.id === ANYWHERE ? null : String(over.id))
+  }
+
   return (
     <section aria-label="Who lives where">
       <h2>
         Who lives where
-        <span className="aside">what is placed on a pool has to fit there</span>
+        <span className="aside">
+          take data to a pool or choose one; what is placed on a pool has to fit there
+        </span>
       </h2>
-      <div className={styles.tables}>
-        <table className="lined">
-          <thead>
-            <tr>
-              <th scope="col">Data</th>
-              <th scope="col">At the end</th>
-              <th scope="col">Lives on</th>
-            </tr>
-          </thead>
-          <tbody>
-            {brief.data.map((entry) => (
-              <tr key={entry.kind}>
-                <th scope="row">{entry.kind}</th>
-                <td>
-                  {format.space(wantedBytes({ data: [entry], horizonYears: brief.horizonYears }))}
-                </td>
-                <td className={styles.choice}>
-                  <SmallChoice
-                    label={`Where ${entry.kind} live`}
-                    value={homeOf.get(entry.kind) ?? ''}
-                    width={230}
-                    inTable
-                    options={[
-                      { value: '', text: 'wherever there is room' },
-                      ...pools
-                        .filter(({ id }) => !tenants.scratchPoolIds.includes(id))
-                        .map(({ id, name }) => ({ value: id, text: name })),
-                    ]}
-                    onChange={(poolId) => {
-                      edit({
-                        do: 'place-data',
-                        kind: entry.kind,
-                        poolId: poolId === '' ? null : poolId,
-                      })
-                    }}
-                  />
-                </td>
-              </tr>
-            ))}
-            {brief.data.length === 0 && (
-              <tr>
-                <td colSpan={3} className="soft">
-                  The brief names no data yet.
-                </td>
-              </tr>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={pointerWithin}
+        measuring={{ droppable: { strategy: MeasuringStrategy.BeforeDragging } }}
+        onDragEnd={onDragEnd}
+      >
+        <div className={styles.tables}>
+          <Anywhere>
+            <table className="lined">
+              <thead>
+                <tr>
+                  <th scope="col">Data</th>
+                  <th scope="col">At the end</th>
+                  <th scope="col">Lives on</th>
+                </tr>
+              </thead>
+              <tbody>
+                <DataRows
+                  data={brief.data}
+                  horizonYears={brief.horizonYears}
+                  pools={pools.filter(({ id }) => !tenants.scratchPoolIds.includes(id))}
+                  homeOf={new Map(tenants.homes.map(({ kind, poolId }) => [kind, poolId]))}
+                  onPlace={place}
+                />
+                {brief.data.length === 0 && (
+                  <tr>
+                    <td colSpan={3} className="soft">
+                      The brief names no data yet.
+                    </td>
+                  </tr>
+                )}
+              </tbody>
+            </table>
+            {suggested.length > 0 && (
+              <button
+                type="button"
+                className="plain-button"
+                onClick={() => {
+                  edit({ do: 'several', what: 'place the data as suggested', edits: suggested })
+                }}
+              >
+                Place it as suggested
+              </button>
             )}
-          </tbody>
-        </table>
-        <table className="lined">
-          <thead>
-            <tr>
-              <th scope="col">Pool</th>
-              <th scope="col">Placed on it</th>
-              <th scope="col">Usable</th>
-              <th scope="col">Survives</th>
-              <th scope="col">For</th>
-            </tr>
-          </thead>
-          <tbody>
-            {pools.map(({ id, name }) => (
-              <tr key={id}>
-                <th scope="row">{name}</th>
-                <td>{placedWords(capacity, id)}</td>
-                <td>
-                  {format.space(
-                    capacity.pools.find(({ poolId }) => poolId === id)?.workingBytes ?? 0,
-                  )}
-                </td>
-                <td>{survivesWords(survival, id)}</td>
-                <td className={styles.choice}>
-                  <FormControlLabel
-                    label="scratch only"
-                    control={
-                      <Checkbox
-                        size="small"
-                        checked={tenants.scratchPoolIds.includes(id)}
-                        onChange={(_event, isScratch) => {
-                          edit({ do: 'use-for-scratch', poolId: id, isScratch })
-                        }}
-                      />
-                    }
-                  />
-                </td>
+          </Anywhere>
+          <table className="lined">
+            <thead>
+              <tr>
+                <th scope="col">Pool</th>
+                <th scope="col">Placed on it</th>
+                <th scope="col">Usable</th>
+                <th scope="col">Survives</th>
+                <th scope="col">One more failure</th>
+                <th scope="col">A reader gets</th>
+                <th scope="col">For</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+            </thead>
+            <tbody>
+              {standings.map((standing) => (
+                <PoolRow
+                  key={standing.poolId}
+                  name={pools.find(({ id }) => id === standing.poolId)?.name ?? ''}
+                  standing={standing}
+                  workingBytes={
+                    evaluation.capacity.pools.find(({ poolId }) => poolId === standing.poolId)
+                      ?.workingBytes ?? 0
+                  }
+                  onScratch={(isScratch) => {
+                    edit({ do: 'use-for-scratch', poolId: standing.poolId, isScratch })
+                  }}
+                />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </DndContext>
     </section>
   )
 }
 
-function placedWords({ housing }: Evaluation['capacity'], poolId: string): string {
-  const home = housing.homes.find((one) => one.poolId === poolId)
-  if (!home) return 'scratch'
-  if (home.wantedBytes === 0) return 'nothing'
-  const [wanted] = format.apart(home.wantedBytes, home.workingBytes, format.space, 1)
-  return home.wantedBytes > home.workingBytes ? `△ ${wanted}` : wanted
-}
-
-function survivesWords({ pools }: Evaluation['survival'], poolId: string): string {
-  const survived = pools.find((one) => one.poolId === poolId)?.survival.alwaysSurvived ?? 0
-  return survived === 0 ? 'none' : `any ${format.number(survived)}`
+/** Data that is taken back here lives wherever there is room. */
+function Anywhere({ children }: { children: React.ReactNode }) {
+  const { setNodeRef } = useDroppable({ id: ANYWHERE })
+  return <div ref={setNodeRef}>{children}</div>
 }

@@ -1,9 +1,8 @@
-import type { DeviceFigure } from '@flint/core/figures'
-import { lifeWords } from './lifeWords'
+import { type LivingDevice, lifeWords } from './lifeWords'
 
-const figure = (change: Partial<DeviceFigure>): DeviceFigure => ({
-  device: {} as DeviceFigure['device'],
-  partitions: [],
+const sheet = { capacityBytes: 1e12, enduranceBytes: 600e12, warrantyYears: null }
+const figure = (change: Partial<LivingDevice>): LivingDevice => ({
+  device: { dataSheet: sheet },
   freeBytes: 0,
   writtenBytesPerDay: 55e9,
   years: { low: 0.5, likely: 1, high: 2 },
@@ -22,6 +21,11 @@ test.each([
   [
     { years: null, missing: [{ pieceId: 'x', field: 'enduranceBytes' }] },
     '55 GB a day; how much it endures is not known',
+  ],
+  [
+    // 600 TB over 5 years of 365.25 days and 1 TB each.
+    { device: { dataSheet: { ...sheet, warrantyYears: 5 } } },
+    '55 GB a day: lasts about 12 months (6 to 24), 0.06 of 0.33 DWPD',
   ],
   [{ writtenBytesPerDay: 0, years: null, freeBytes: 10e9 }, 'nothing is written to it, 10 GB free'],
 ])('%j', (change, words) => {

@@ -106,6 +106,9 @@ export const boardSheet = z.strictObject({
       .positive()
       .max(2 ** 45),
   ),
+  memoryChannels: maybe(z.int().min(1).max(12)).describe(
+    'Modules that it reads at once; as many of them, or twice as many, are filled best.',
+  ),
   takesEcc: maybe(z.boolean()),
   displayOutput: maybe(z.enum(['none', 'with CPU graphics', 'always'])).describe(
     'Display sockets: none, only with a CPU that has graphics, or always.',

@@ -18,10 +18,14 @@ export const bootSheet = z.strictObject({
   powerLossProtection: maybe(z.boolean()).describe(
     'Whether it keeps what it has taken in when power goes.',
   ),
+  syncWriteMicroseconds: maybe(z.number().positive().max(1e6)).describe(
+    'How long one small write takes that waits until it is kept.',
+  ),
+  warrantyYears: maybe(z.number().positive().max(30)),
   idleWatts: watts,
 })
 
-type BootSheet = z.infer<typeof bootSheet>
+export type BootSheet = z.infer<typeof bootSheet>
 
 function needsOf({ attaches, m2Keys }: BootSheet): Need[] {
   switch (attaches) {

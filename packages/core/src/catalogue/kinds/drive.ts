@@ -49,6 +49,10 @@ export const driveSheet = z.strictObject({
   powerLossProtection: maybe(z.boolean()).describe(
     'Of flash: whether it keeps what it has taken in when power goes.',
   ),
+  syncWriteMicroseconds: maybe(z.number().positive().max(1e6)).describe(
+    'Of flash: how long one small write takes that waits until it is kept.',
+  ),
+  warrantyYears: maybe(z.number().positive().max(30)),
   physicalSectorBytes: maybe(z.int().min(512).max(65_536)).describe(
     'What it reads and writes at once: 4096 for nearly all, also for those that offer 512.',
   ),

@@ -23,6 +23,9 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 8 knows what came within what, what small devices do and how worn they are, which pool holds what, and more
   // of boards and cases; before, nobody said any of it.
   7: (document) => document,
+  // Version 9 knows what guests take of the memory, hits of a read cache, small blocks on metadata devices, disks that
+  // sleep, and more of supplies, drives and boards, which the schema fills in.
+  8: (document) => document,
 }
 
 /**

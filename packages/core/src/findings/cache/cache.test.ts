@@ -1,9 +1,10 @@
 import { changedPart, demoDesign } from '../../../fixtures/demo'
-import { type RuleCase, testRules, without } from '../../../fixtures/ruleTable'
+import { type RuleCase, testRules, withPart, without } from '../../../fixtures/ruleTable'
 import type { Design } from '../../design/design'
 import { applyEdit } from '../../design/edits/edit'
+import { GIB, KIB } from '../../units/bytes'
 import { fitAnother } from '../../design/edits/fitPart'
-import type { Service } from '../../design/services'
+import { SERVICE_DEFAULTS, type Service } from '../../design/services'
 
 const demo = demoDesign('cabin-archive')
 /** The cabin without a device of its own for the system. */
@@ -40,8 +41,8 @@ function serving({ devices = 1, bytes = null, flash, brief, ...change }: Wanted)
     poolId,
     arrangement: 'mirror',
     parts: ids.map((pieceId) => ({ pieceId, bytes })),
+    ...SERVICE_DEFAULTS,
     writtenBytesPerDay: 1e9,
-    movedEveryHours: 24,
     ...change,
   }
   const served = applyEdit(design, { do: 'put-service', service })
@@ -80,8 +81,7 @@ function systemInBay(access: 'hot-swap' | 'internal'): Design {
     poolId: null,
     arrangement: 'mirror',
     parts: [{ pieceId, bytes: null }],
-    writtenBytesPerDay: null,
-    movedEveryHours: 24,
+    ...SERVICE_DEFAULTS,
   }
   return applyEdit(design, { do: 'put-service', service })
 }
@@ -114,14 +114,16 @@ function tiered(sustainedWriteBytesPerSecond: number | null): Design {
     poolId,
     arrangement: 'mirror',
     parts: [{ pieceId, bytes: null }],
-    writtenBytesPerDay: null,
-    movedEveryHours: 24,
+    ...SERVICE_DEFAULTS,
   }
   return [
     { do: 'put-service' as const, service },
     { do: 'change-brief' as const, change: { data } },
   ].reduce(applyEdit, design)
 }
+
+/** The board of the cabin. */
+const BOARD = 'tindrel-middle-m'
 
 const memberId = cabin.pools[0]?.groups[0]?.driveIds[0] ?? ''
 
@@ -157,6 +159,36 @@ const cases: RuleCase[] = [
     bad: serving({ flash: { powerLossProtection: false } }),
     good: serving({}),
     unknown: serving({ flash: { powerLossProtection: null } }),
+  },
+  {
+    code: 'log-no-faster',
+    severity: 'note',
+    words: 'keeps a small write after about 20,000 µs, the pool itself after about 10,000 µs',
+    bad: serving({ flash: { syncWriteMicroseconds: 20_000 } }),
+    good: serving({ flash: { syncWriteMicroseconds: 9_999 } }),
+    unknown: null,
+    // Then it is told by what the device is.
+    readAs: ['boot.syncWriteMicroseconds'],
+  },
+  {
+    code: 'memory-before-read-cache',
+    severity: 'note',
+    words: 'Memory first: there is 32 GiB and the board takes 128 GiB',
+    bad: serving({ role: 'read cache', arrangement: 'stripe' }),
+    good: withPart(serving({ role: 'read cache', arrangement: 'stripe' }), BOARD, {
+      memoryMaxBytes: 32 * GIB,
+    }),
+    unknown: withPart(serving({ role: 'read cache', arrangement: 'stripe' }), BOARD, {
+      memoryMaxBytes: null,
+    }),
+  },
+  {
+    code: 'small-blocks-take-all',
+    severity: 'risks',
+    words: 'Blocks up to 128 KiB go to the metadata devices',
+    bad: serving({ role: 'metadata', devices: 3, smallBlockBytes: 128 * KIB }),
+    good: serving({ role: 'metadata', devices: 3, smallBlockBytes: 64 * KIB }),
+    unknown: null,
   },
   {
     code: 'log-not-mirrored',
@@ -236,8 +268,7 @@ const cases: RuleCase[] = [
         poolId,
         arrangement: 'stripe',
         parts: [{ pieceId: memberId, bytes: null }],
-        writtenBytesPerDay: null,
-        movedEveryHours: 24,
+        ...SERVICE_DEFAULTS,
       },
     }),
     good: serving({ role: 'read cache' }),

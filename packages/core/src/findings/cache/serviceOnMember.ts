@@ -2,7 +2,7 @@ import { found } from '../../judging/finding'
 import type { ServiceRole } from '../../design/services'
 import type { Rule } from '../../judging/rule'
 import type { PieceId } from '../../machine/piece'
-import { membersOf } from '../../services/servicesFigure'
+import { membersOf } from '../../services/serviceDevices'
 
 interface Facts {
   deviceId: PieceId

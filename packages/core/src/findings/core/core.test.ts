@@ -156,6 +156,16 @@ const cases: RuleCase[] = [
     unknown: null,
   },
   {
+    code: 'channels-uneven',
+    severity: 'note',
+    words: '2 memory modules on a board with 4 memory channels',
+    bad: withPart(withPart(shelf, 'siltstone-16'), 'tindrel-plain-itx', { memoryChannels: 4 }),
+    good: withPart(shelf, 'siltstone-16'),
+    unknown: withPart(withPart(shelf, 'siltstone-16'), 'tindrel-plain-itx', {
+      memoryChannels: null,
+    }),
+  },
+  {
     code: 'unequal-modules',
     severity: 'note',
     words: 'Modules of 8 GiB and 16 GiB side by side',

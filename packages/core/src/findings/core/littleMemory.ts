@@ -3,12 +3,7 @@ import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { pieceOf, piecesOf } from '../../machine/machine'
-import { GIB, TB } from '../../units/bytes'
-
-export const FLOOR_BYTES = 8 * GIB
-
-/** A drive holds a little more than its label says, so the rule counts terabytes to a tenth, as sold. */
-const tenthsOfTb = (bytes: number): number => Math.round((bytes / TB) * 10) / 10
+import { FLOOR_BYTES, memoryWanted } from '../../services/memoryWanted'
 
 interface Facts {
   bytes: number
@@ -27,11 +22,7 @@ export const littleMemory: Rule<'little-memory', Facts> = {
     const bytes = modules.reduce((sum, { dataSheet }) => sum + dataSheet.capacityBytes, 0)
     const { memory: rule } = houseRules
     const { memoryMaxBytes } = board.dataSheet
-    const wantedBytes = {
-      '1 GiB per TB': Math.max(FLOOR_BYTES, tenthsOfTb(capacity.rawBytes) * GIB),
-      'floor of 8 GiB': FLOOR_BYTES,
-      'as much as fits': memoryMaxBytes ?? FLOOR_BYTES,
-    }[rule]
+    const wantedBytes = memoryWanted(capacity.rawBytes, memoryMaxBytes)[rule] ?? FLOOR_BYTES
     if (bytes < wantedBytes) {
       const severity = bytes < FLOOR_BYTES ? 'risks' : 'note'
       return [found(severity, { parts: [board, ...modules] }, { bytes, wantedBytes, rule })]

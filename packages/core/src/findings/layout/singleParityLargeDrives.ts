@@ -23,7 +23,7 @@ interface Facts {
 export const singleParityLargeDrives: Rule<'single-parity-large-drives', Facts> = {
   code: 'single-parity-large-drives',
   step: 'drives',
-  find: ({ brief, pools, network, machine }) =>
+  find: ({ brief, pools, network, tenants, machine }) =>
     pools.flatMap((pool) => {
       const family = familyOf(pool)
       return family.failureGroups(pool).flatMap(({ by, tolerates, driveIds, groupIds }) => {
@@ -35,7 +35,12 @@ export const singleParityLargeDrives: Rule<'single-parity-large-drives', Facts> 
         const largestBytes = Math.max(0, ...disks)
         if (largestBytes < LARGE_DRIVE_BYTES) return []
         const choice = { ...NO_CHOICE, groupId: groupIds[0] ?? null }
-        const { seconds } = scenarioRates({ brief, pools, network }, machine, rebuild, choice)
+        const { seconds } = scenarioRates(
+          { brief, pools, network, tenants },
+          machine,
+          rebuild,
+          choice,
+        )
         const facts = { groupIds, largestBytes, loses: family.beyond, rebuildSeconds: seconds }
         return found('risks', { partIds: driveIds, groupIds }, facts)
       })

@@ -13,11 +13,14 @@ interface Facts {
 export const switchPortsShort: Rule<'switch-ports-short', Facts> = {
   code: 'switch-ports-short',
   step: 'network',
-  find: ({ brief, pools, network, machine }) => {
+  find: ({ brief, pools, network, tenants, machine }) => {
     const switches = piecesOf(machine, 'switch')
     // Without one in the design the house has its own.
     if (switches.length === 0) return []
-    const { ofMachine, ofReaders, forWiFi, has } = switchPorts({ brief, pools, network }, machine)
+    const { ofMachine, ofReaders, forWiFi, has } = switchPorts(
+      { brief, pools, network, tenants },
+      machine,
+    )
     const silent = switches.filter(({ dataSheet }) => dataSheet.ports === null)
     if (has === null) {
       const missing = silent.flatMap((piece) => missingOf(piece, 'ports'))

@@ -1,6 +1,7 @@
 import type { Brief } from '../../design/brief'
 import type { Pool } from '../../design/design'
 import type { NetworkChoices } from '../../design/networkChoices'
+import type { Tenants } from '../../design/tenants'
 import type { Link } from '../../machine/links/link'
 import type { Flow } from '../maxMinFair'
 import type { Machine } from '../../machine/machine'
@@ -30,6 +31,7 @@ export interface ScenarioDesign {
   brief: Readonly<Brief>
   pools: readonly Pool[]
   network: Readonly<NetworkChoices>
+  tenants: Readonly<Tenants>
 }
 
 /** What the builder may choose about a kind of work. */
