@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
+import { dragTo } from './support/dragTo'
 import type { House } from './support/house'
 import { choose, expect, figure, openDesign, test } from './support/test'
 
@@ -72,14 +73,15 @@ test('data is taken to a pool by the mouse, and back to wherever there is room',
   await openCache(page, house)
   const tenants = page.getByRole('region', { name: 'Who lives where' })
   const pool = tenants.locator('[data-pool="pool-1"]')
-  const projects = tenants.getByRole('rowheader', { name: 'projects' })
+  const projects = tenants.getByRole('rowheader', { name: 'projects', exact: true })
   const home = tenants.getByRole('combobox', { name: 'Where projects live' })
-  await projects.dragTo(pool)
+  await dragTo(page, projects, pool, tenants.locator('[data-over]'))
   await expect(home).toHaveText('plates')
   await expect(pool).toContainText('projects')
   await expect(pool).toContainText('any 2')
   await expect(pool).toContainText('runs on')
-  await projects.dragTo(tenants.getByRole('columnheader', { name: 'At the end' }))
+  const head = tenants.getByRole('columnheader', { name: 'At the end' })
+  await dragTo(page, projects, head, tenants.locator('[data-over]'))
   await expect(home).toHaveText('wherever there is room')
 })
 

@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Locator, Page } from '@playwright/test'
+import { dragTo } from './support/dragTo'
 import type { House } from './support/house'
 import { choose, expect, figure, openDesign, saved, test } from './support/test'
 
@@ -7,17 +8,6 @@ async function openPaths(page: Page, house: House, name: string): Promise<Locato
   await openDesign(page, house, name)
   await page.locator('body').press('p')
   return page.getByRole('main', { name: 'Paths' })
-}
-
-/** Drags with the mouse, and waits over the target until the page has seen it there. */
-async function dragTo(page: Page, from: Locator, to: Locator, seen: Locator): Promise<void> {
-  const [start, end] = [await from.boundingBox(), await to.boundingBox()]
-  if (!start || !end) throw new Error('nothing to drag, or nowhere to drag it')
-  await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2)
-  await page.mouse.down()
-  await page.mouse.move(end.x + end.width / 2, end.y + end.height / 2, { steps: 8 })
-  await expect(seen).toBeVisible()
-  await page.mouse.up()
 }
 
 test('the way of a drive, the narrow link by name, and another kind of work', async ({

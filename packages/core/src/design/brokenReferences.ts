@@ -1,3 +1,4 @@
+import { isTray } from '../catalogue/kinds/cage'
 import type { Offer } from '../catalogue/offers'
 import { kindOf, type PartSheet } from '../catalogue/partKinds'
 import type { Design } from './design'
@@ -60,6 +61,11 @@ function repeated(field: string, entries: readonly { id: string }[]): Problem[] 
 
 function fittedProblems(design: Design): Problem[] {
   const kinds = new Map(design.snapshots.map(({ id, sheet }) => [id, sheet.kind]))
+  const trays = new Set(
+    design.snapshots.flatMap(({ id, sheet }) =>
+      sheet.kind === 'cage' && isTray(sheet) ? [id] : [],
+    ),
+  )
   const taken = new Map<string, string>()
   return design.fitted.flatMap((part, index) => {
     const field = `fitted[${index}]`
@@ -76,7 +82,7 @@ function fittedProblems(design: Design): Problem[] {
     if (part.away !== null) {
       return [{ field: `${field}.away`, sentence: `${part.id} is ${part.away} and in a bay.` }]
     }
-    if (kind !== 'drive') {
+    if (kind !== 'drive' && !trays.has(part.snapshotId)) {
       return [{ field: `${field}.bay`, sentence: `${part.id} is no drive, so it has no bay.` }]
     }
     const before = taken.get(part.bay)

@@ -52,6 +52,7 @@ import { noPool } from './layout/noPool'
 import { noRedundancy } from './layout/noRedundancy'
 import { poolCannotBeMade } from './layout/poolCannotBeMade'
 import { nothingUsable } from './layout/nothingUsable'
+import { raidCacheUnprotected } from './layout/raidCacheUnprotected'
 import { raidCardUnderPool } from './layout/raidCardUnderPool'
 import { shingledDrives } from './layout/shingledDrives'
 import { singleParityLargeDrives } from './layout/singleParityLargeDrives'
@@ -218,6 +219,7 @@ export const rules = [
   powerNotKnown,
   deepIdleVetoed,
   raidCardUnderPool,
+  raidCacheUnprotected,
   usbUnderPool,
   noEcc,
   littleMemory,

@@ -3,6 +3,7 @@ import { bayIdOf } from '../design/pathChoices'
 import { fitAnother, fitPart } from '../design/edits/fitPart'
 import { putDrivesInBays } from '../design/edits/putDrivesInBays'
 import { removeParts } from '../design/edits/removeParts'
+import { parseDesign } from '../design/parseDesign'
 import { newDesign } from '../design/newDesign'
 import { frontsOf } from './fronts'
 import { resolveMachine } from './resolveMachine'
@@ -35,6 +36,63 @@ describe('bays of cages', () => {
   test('a cage that finds too few openings gives none', () => {
     expect(resolveMachine(newDesign('full', [gap, three, three, three])).blocks).toHaveLength(1 + 2)
     expect(baysOf(changedPart('ashgrove-gap-4', { openings525: null }), three)).toHaveLength(2)
+  })
+})
+
+describe('a tray for small drives', () => {
+  const crate = demoPart('ashgrove-crate-6')
+  const tray = demoPart('ashgrove-pair-small')
+  const withTray = fitAnother(newDesign('tray', [crate]), tray)
+  const numbersOf = (design: typeof withTray) =>
+    resolveMachine(design).bays.map(({ id, formFactor }) => `${id} ${formFactor}`)
+
+  test('goes into the last empty bay of the case and gives its own in its place', () => {
+    expect(withTray.fitted.at(-1)?.bay).toBe('chassis-1/6')
+    expect(numbersOf(withTray)).toEqual([
+      ...[1, 2, 3, 4, 5].map((number) => `chassis-1/${number} 3.5`),
+      'cage-1/1 2.5',
+      'cage-1/2 2.5',
+    ])
+    const machine = resolveMachine(withTray)
+    const [whole] = resolveMachine(newDesign('whole', [crate])).bays.slice(5)
+    const [first, second] = machine.bays.slice(5)
+    expect([first?.leftMm, first?.topMm]).toEqual([whole?.leftMm, whole?.topMm])
+    expect((second?.topMm ?? 0) + (second?.heightMm ?? 0)).toBeLessThanOrEqual(
+      (whole?.topMm ?? 0) + (whole?.heightMm ?? 0),
+    )
+    expect('design' in parseDesign(JSON.parse(JSON.stringify(withTray)))).toBe(true)
+  })
+
+  test('leaves drives where they are, and takes no drive itself', () => {
+    const keep = demoPart('quillon-keep-12')
+    const full = putDrivesInBays(newDesign('full', [crate]), keep, ['chassis-1/6'])
+    expect(fitAnother(full, tray).fitted.at(-1)?.bay).toBe('chassis-1/5')
+    expect(putDrivesInBays(withTray, keep, ['chassis-1/6'])).toBe(withTray)
+  })
+
+  test('lies on its side in a bay that stands', () => {
+    const { sheet } = crate
+    if (sheet.kind !== 'chassis') throw new Error('not a case')
+    const [block] = sheet.bayBlocks
+    const upright = changedPart('ashgrove-crate-6', {
+      bayBlocks: [{ ...block, bayWidthMm: 26, bayHeightMm: 102 }],
+    })
+    const bays = resolveMachine(fitAnother(newDesign('upright', [upright]), tray)).bays.slice(5)
+    expect(bays.map(({ widthMm, heightMm, column }) => [widthMm, heightMm, column])).toEqual([
+      [11, 71, 1],
+      [11, 71, 2],
+    ])
+  })
+
+  test('finds no bay behind a backplane', () => {
+    const backed = fitAnother(newDesign('backed', [demoPart('ashgrove-hearth-4')]), tray)
+    expect(backed.fitted.at(-1)?.bay).toBeNull()
+    expect(resolveMachine(backed).unplaced).toContainEqual({
+      pieceId: 'cage-1',
+      need: 'bay',
+      why: 'none left',
+      conflictIds: [],
+    })
   })
 })
 

@@ -14,6 +14,8 @@ export interface BayBlock {
   /** Which block of that piece it is, counted from 1. */
   number: number
   bayIds: readonly BayId[]
+  /** Those of them that hold a tray with bays of its own, and so no drive. */
+  trayBayIds: readonly BayId[]
   formFactor: '3.5' | '2.5'
   access: 'hot-swap' | 'internal'
   backplane: Backplane | null
@@ -55,24 +57,59 @@ export interface Bay {
  * Which blocks of bays are there, and where: those of the front, those of cages in its wide openings, those of
  * enclosures beside it?
  *
- * A cage that finds too few openings gives no bays; what is said about that is another question. Bays without a
- * place of their own are in the middle of the front of their piece.
+ * A cage that finds too few openings, or a tray in no bay, gives no bays; what is said about that is another question.
+ * Bays without a place of their own are in the middle of the front of their piece.
+ *
+ * @param bayOfTray the bay that each tray is in
  */
-export function bayBlocksOf(pieces: PiecesByKind): BayBlock[] {
+export function bayBlocksOf(
+  pieces: PiecesByKind,
+  bayOfTray: ReadonlyMap<PieceId, BayId>,
+): BayBlock[] {
   const [chassis] = pieces.chassis ?? []
   if (!chassis) return []
   const fronts = frontsOf(pieces)
   const openings = placeInOpenings(pieces)
-  const blocks = blocksOf(chassis, { leftMm: 0, topMm: 0 }, false)
+  const trayBays = new Set(bayOfTray.values())
+  const blocks = blocksOf(chassis, { leftMm: 0, topMm: 0 }, false).map((block): BayBlock => ({
+    ...block,
+    trayBayIds: takesTray(block) ? block.bayIds.filter((id) => trayBays.has(id)) : [],
+  }))
+  const ofCase = new Map(
+    blocks.flatMap((block) =>
+      placesOf(block).flatMap((place) =>
+        block.trayBayIds.includes(place.id) ? [[place.id, place] as const] : [],
+      ),
+    ),
+  )
   for (const cage of pieces.cage ?? []) {
+    const bay = ofCase.get(bayOfTray.get(cage.id) ?? '')
     const [first] = openings.get(cage.id) ?? []
-    if (first) blocks.push(...blocksOf(cage, first, false))
+    if (bay) blocks.push(...blocksOf(cage, bay, false).map((block) => turnedInto(block, bay)))
+    else if (first) blocks.push(...blocksOf(cage, first, false))
   }
   for (const enclosure of pieces.enclosure ?? []) {
     const front = fronts.find(({ partId }) => partId === enclosure.id)
     if (front) blocks.push(...blocksOf(enclosure, { leftMm: 0, topMm: front.topMm }, true, front))
   }
   return blocks
+}
+
+/** A tray leads the plugs of its drives out behind it, where a backplane would be in the way. */
+export const takesTray = ({ formFactor, backplane }: Pick<BayBlock, 'formFactor' | 'backplane'>) =>
+  formFactor === '3.5' && backplane === null
+
+/** The bays of a tray lie as the bay that it is in: on their sides in one that stands. */
+function turnedInto(block: BayBlock, { widthMm, heightMm }: BayPlace): BayBlock {
+  if (heightMm <= widthMm) return block
+  const { rows, columns, bayWidthMm, bayHeightMm } = block
+  return {
+    ...block,
+    rows: columns,
+    columns: rows,
+    bayWidthMm: bayHeightMm,
+    bayHeightMm: bayWidthMm,
+  }
 }
 
 function blocksOf(
@@ -102,6 +139,7 @@ function blocksOf(
         pieceId: id,
         number: index + 1,
         bayIds: Array.from({ length: count }, (_, bay) => bayIdOf(id, from + bay)),
+        trayBayIds: [],
         leftMm: corner.leftMm + leftMm,
         topMm: corner.topMm + topMm,
         isOutside,
@@ -121,8 +159,43 @@ function middleOf(
   }
 }
 
+/** Where a bay of a block is. */
+interface BayPlace {
+  id: BayId
+  /** Row and column within its block, counted from 1. */
+  row: number
+  column: number
+  leftMm: number
+  topMm: number
+  widthMm: number
+  heightMm: number
+}
+
+function placesOf({
+  bayIds,
+  columns,
+  leftMm,
+  topMm,
+  bayWidthMm,
+  bayHeightMm,
+  gapMm,
+}: BayBlock): BayPlace[] {
+  return bayIds.map((id, at) => {
+    const [row, column] = [Math.floor(at / columns), at % columns]
+    return {
+      id,
+      row: row + 1,
+      column: column + 1,
+      leftMm: leftMm + column * (bayWidthMm + gapMm),
+      topMm: topMm + row * (bayHeightMm + gapMm),
+      widthMm: bayWidthMm,
+      heightMm: bayHeightMm,
+    }
+  })
+}
+
 /**
- * Every bay of some blocks, in reading order, block by block, in millimetres from the front's upper left corner.
+ * Every bay of some blocks that can hold a drive, in reading order, block by block, in millimetres from the front's upper left corner.
  *
  * The first of the case is `chassis-1/1`, number 1, in row 1 and column 1.
  */
@@ -132,28 +205,23 @@ export function baysOf(blocks: readonly BayBlock[]): Bay[] {
   ]
   const countOf = new Map<PieceId, number>()
   return blocks.flatMap((block, blockIndex) => {
-    const { pieceId, rows, columns, bayWidthMm, bayHeightMm, gapMm } = block
+    const { pieceId, rows, columns, formFactor, access, trayBayIds } = block
     const before = countOf.get(pieceId) ?? 0
     countOf.set(pieceId, before + rows * columns)
-    return block.bayIds.map((id, at): Bay => {
-      const [row, column] = [Math.floor(at / columns), at % columns]
-      return {
-        id,
-        pieceId,
-        number: before + at + 1,
-        blockIndex,
-        enclosureIndex: block.isOutside ? enclosures.indexOf(pieceId) : null,
-        row: row + 1,
-        column: column + 1,
-        rows,
-        columns,
-        formFactor: block.formFactor,
-        access: block.access,
-        leftMm: block.leftMm + column * (bayWidthMm + gapMm),
-        topMm: block.topMm + row * (bayHeightMm + gapMm),
-        widthMm: bayWidthMm,
-        heightMm: bayHeightMm,
-      }
-    })
+    return placesOf(block)
+      .map((place, at): Bay => {
+        return {
+          ...place,
+          pieceId,
+          number: before + at + 1,
+          blockIndex,
+          enclosureIndex: block.isOutside ? enclosures.indexOf(pieceId) : null,
+          rows,
+          columns,
+          formFactor,
+          access,
+        }
+      })
+      .filter(({ id }) => !trayBayIds.includes(id))
   })
 }

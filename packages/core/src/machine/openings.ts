@@ -1,3 +1,4 @@
+import { isTray } from '../catalogue/kinds/cage'
 import type { PiecesByKind, PieceId } from './piece'
 
 /** A wide opening at the front, from the upper left corner of it. */
@@ -17,6 +18,7 @@ export function placeInOpenings({ chassis, cage }: PiecesByKind): Map<PieceId, O
   const placed = new Map<PieceId, Opening[]>()
   let next = 0
   for (const { id, dataSheet } of cage ?? []) {
+    if (isTray(dataSheet)) continue
     const filled = openings.slice(next, next + dataSheet.openings)
     if (filled.length < dataSheet.openings) continue
     next += dataSheet.openings

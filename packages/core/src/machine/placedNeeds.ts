@@ -1,5 +1,6 @@
+import { isTray } from '../catalogue/kinds/cage'
 import type { NeedKind } from '../catalogue/needs'
-import type { Bay, BayId } from './bays'
+import type { Bay, BayBlock, BayId } from './bays'
 import { placeInOpenings } from './openings'
 import { type Fitting, fittingOf, type Piece, type PiecesByKind, type PieceId } from './piece'
 import type { Placement } from './placement/placeDevices'
@@ -64,6 +65,8 @@ interface NeedsGiven {
   steady: readonly Needs[]
   driveIn: ReadonlyMap<BayId, PieceId>
   bays: readonly Bay[]
+  blocks: readonly BayBlock[]
+  bayOfTray: ReadonlyMap<PieceId, BayId>
   placement: Placement
   unplaceable: readonly Unplaceable[]
   conflictIds: readonly PieceId[]
@@ -143,7 +146,7 @@ function openings(ofKind: PiecesByKind): Needs {
   const found = placeInOpenings(ofKind)
   const chassis = ofKind.chassis?.[0]
   const all = chassis?.dataSheet.openings525 ?? null
-  const cages = ofKind.cage ?? []
+  const cages = (ofKind.cage ?? []).filter(({ dataSheet }) => !isTray(dataSheet))
   return {
     placed: cages.flatMap(({ id }) =>
       (found.get(id) ?? []).map((opening) => ({
@@ -163,17 +166,27 @@ function openings(ofKind: PiecesByKind): Needs {
   }
 }
 
-function bays({ pieces, driveIn, bays: all }: NeedsGiven): Needs {
+function bays({ pieces, driveIn, bays: all, bayOfTray, blocks }: NeedsGiven): Needs {
   const placed = all.flatMap(({ id, pieceId, number }): PlacedNeed[] => {
     const driveId = driveIn.get(id)
     return driveId === undefined ? [] : [{ pieceId: driveId, need: 'bay', on: { pieceId, number } }]
   })
+  for (const { trayBayIds, bayIds, pieceId } of blocks) {
+    for (const [trayId, bay] of bayOfTray) {
+      if (!trayBayIds.includes(bay)) continue
+      const number = bayIds.indexOf(bay) + 1
+      placed.push({ pieceId: trayId, need: 'bay', on: { pieceId, number } })
+    }
+  }
   const inBay = new Set(placed.map(({ pieceId }) => pieceId))
   return {
     placed,
     unplaced: pieces
       .filter((piece) => !inBay.has(piece.id) && wants(piece, 'bay'))
-      .map(({ id }) => ({ pieceId: id, need: 'bay', why: 'not put in', conflictIds: [] })),
+      .map(({ id, kind }) => {
+        const why = kind === 'cage' ? 'none left' : 'not put in'
+        return { pieceId: id, need: 'bay', why, conflictIds: [] }
+      }),
   }
 }
 

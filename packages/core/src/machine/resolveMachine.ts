@@ -1,5 +1,5 @@
 import { failureGroupsOf } from '../design/pools/pools'
-import { bayBlocksOf, baysOf } from './bays'
+import { bayBlocksOf, type BayId, baysOf } from './bays'
 import { cardPlaces } from './cardPlaces'
 import { drivesInBays } from './drivesInBays'
 import { linksOf } from './links/links'
@@ -20,6 +20,7 @@ import { placementProblem } from './placement/placementProblem'
 import type { PlacementProblem } from './placement/places'
 import { NOTHING_SOLVED, Solver } from './solver'
 import { takeOver } from './takeOver'
+import { baysOfTrays } from './trays'
 import { cableList } from './wiring/cableList'
 import { bootEnds, dataEnds } from './wiring/dataEnds'
 import { DriveGroups } from './wiring/driveGroups'
@@ -45,8 +46,11 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   const { drive: drives = [] } = ofKind
   const others = pieces.filter(({ kind }) => kind !== 'drive')
   const { chassis = [], cage = [], enclosure = [] } = ofKind
-  const { blocks, bays, bayById } = solver.stage('bays', [...chassis, ...cage, ...enclosure], () =>
-    bayPlaces(ofKind),
+  const bayOfTray = baysOfTrays(ofKind, fittings)
+  const { blocks, bays, bayById } = solver.stage(
+    'bays',
+    [...chassis, ...cage, ...enclosure, ...bayOfTray.values()],
+    () => bayPlaces(ofKind, bayOfTray),
   )
   const driveIn = drivesInBays(bays, drives, fittings)
   const driveIdIn = new Map([...driveIn].map(([bay, { id }]) => [bay, id]))
@@ -110,6 +114,8 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     steady,
     driveIn: driveIdIn,
     bays,
+    blocks,
+    bayOfTray,
     placement,
     unplaceable: places.unplaceable,
     conflictIds: places.conflictIds,
@@ -163,8 +169,11 @@ function sortedPieces(
 }
 
 /** Blocks and bays, which depend on the case, its cages and the enclosures beside it. */
-function bayPlaces(ofKind: Machine['ofKind']): Pick<Machine, 'blocks' | 'bays' | 'bayById'> {
-  const blocks = bayBlocksOf(ofKind)
+function bayPlaces(
+  ofKind: Machine['ofKind'],
+  bayOfTray: ReadonlyMap<PieceId, BayId>,
+): Pick<Machine, 'blocks' | 'bays' | 'bayById'> {
+  const blocks = bayBlocksOf(ofKind, bayOfTray)
   const bays = baysOf(blocks)
   return { blocks, bays, bayById: new Map(bays.map((bay) => [bay.id, bay])) }
 }

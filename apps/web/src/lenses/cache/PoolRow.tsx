@@ -18,7 +18,12 @@ export function PoolRow({ name, standing, workingBytes, onScratch }: PoolRowProp
   const isScratch = standing.roles.includes('scratch')
   const { setNodeRef, isOver } = useDroppable({ id: standing.poolId, disabled: isScratch })
   return (
-    <tr ref={setNodeRef} className={isOver ? styles.over : undefined} data-pool={standing.poolId}>
+    <tr
+      ref={setNodeRef}
+      className={isOver ? styles.over : undefined}
+      data-pool={standing.poolId}
+      data-over={isOver || undefined}
+    >
       <th scope="row">
         {name}
         <span className={styles.roles}>{rolesWords(standing)}</span>

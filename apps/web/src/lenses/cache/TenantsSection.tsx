@@ -132,6 +132,10 @@ export function TenantsSection() {
 
 /** Data that is taken back here lives wherever there is room. */
 function Anywhere({ children }: { children: React.ReactNode }) {
-  const { setNodeRef } = useDroppable({ id: ANYWHERE })
-  return <div ref={setNodeRef}>{children}</div>
+  const { setNodeRef, isOver } = useDroppable({ id: ANYWHERE })
+  return (
+    <div ref={setNodeRef} data-over={isOver || undefined}>
+      {children}
+    </div>
+  )
 }

@@ -1,6 +1,7 @@
 import { type CataloguePart, kindOf, partKinds, type PartKind } from '../../catalogue/partKinds'
 import type { Design } from '../design'
 import { fittedOfKind, fittedWithSheets } from '../fittedParts'
+import { bayForTray } from './bayForTray'
 import { idsWithin, isSoldered, withInsides, withoutPieces } from './insides'
 import { newPiece } from './newPiece'
 import { nextId } from './nextId'
@@ -57,7 +58,8 @@ export function fitAnother(design: Design, part: CataloguePart): Design {
     part.sheet.kind,
     design.fitted.map((piece) => piece.id),
   )
-  const piece = newPiece(id, snapshotId, { owned: ownedLeft(withSheet, part) > 0 })
+  const owned = ownedLeft(withSheet, part) > 0
+  const piece = newPiece(id, snapshotId, { owned, bay: bayForTray(design, part.sheet) })
   const after = { ...withSheet, fitted: [...withSheet.fitted, piece] }
   return withoutUnusedSnapshots(withInsides(after, [id]))
 }

@@ -1,5 +1,6 @@
 import type { CataloguePart } from '../../catalogue/partKinds'
 import type { Design } from '../design'
+import { fittedOfKind } from '../fittedParts'
 import { newPiece } from './newPiece'
 import { nextId } from './nextId'
 import { ownedLeft, withoutUnusedSnapshots, withSnapshot } from './snapshots'
@@ -20,13 +21,15 @@ export function putDrivesInBays(
 ): Design {
   if (bayIds.length === 0) return design
   const { design: withSheet, snapshotId } = withSnapshot(design, model)
+  const drives = new Set(fittedOfKind(withSheet, 'drive').map(({ part }) => part.id))
   const inBay = new Map(withSheet.fitted.map((part, index) => [part.bay, index]))
   const fitted = [...withSheet.fitted]
   let changed = false
   for (const bay of new Set(bayIds)) {
     const index = inBay.get(bay)
     const before = index === undefined ? undefined : fitted[index]
-    if (before?.snapshotId === snapshotId) continue
+    // In a bay with a tray only the bays of that take drives.
+    if (before?.snapshotId === snapshotId || (before && !drives.has(before.id))) continue
     changed = true
     const left = ownedLeft({ ...withSheet, fitted }, model)
     const ids = fitted.map(({ id }) => id)

@@ -28,7 +28,7 @@ export const raidCardUnderPool: Rule<'raid-card-under-pool', Facts> = {
     return [lack(missing, { parts: without })]
   },
   sentence: ({ cardId }, { piece }) =>
-    `${piece(cardId)} puts its own RAID between the file system and the drives: errors are seen but not mended, and drives are hidden. Only a card that passes drives through plainly will do.`,
+    `${piece(cardId)} puts its own RAID between the file system and the drives: the file system finds wrong blocks by their checksums and has no second copy to mend them from, and SMART values and the order of writes stay behind the card. Only a card that passes drives through plainly will do.`,
   houseRule: () =>
     'Some take the card for its battery-backed cache; with a checksumming file system a plain controller is preferred.',
   question: 'whether the file system sees the drives themselves',

@@ -311,6 +311,16 @@ const cases: RuleCase[] = [
     unknown: null,
   },
   {
+    code: 'raid-cache-unprotected',
+    severity: 'risks',
+    words: 'gathers writes in memory of its own that has no battery',
+    bad: withPart(drawer, 'lockrow-kept-8', { writeCache: 'unprotected' }),
+    good: withPart(drawer, 'lockrow-kept-8', { writeCache: 'protected' }),
+    unknown: withPart(drawer, 'lockrow-kept-8', { writeCache: null }),
+    // Without it nobody knows that the card has such memory.
+    readAs: ['controller.controllerType'],
+  },
+  {
     code: 'raid-card-under-pool',
     severity: 'risks',
     words: 'puts its own RAID between the file system and the drives',

@@ -142,6 +142,16 @@ const cases: RuleCase[] = [
     good: withPart(withPart(drawer, 'ashgrove-gap-4'), 'ashgrove-inset-5'),
     unknown: withPart(withPart(drawer, 'ashgrove-crate-6'), 'ashgrove-inset-3'),
   },
+  {
+    code: 'cage-does-not-fit',
+    severity: 'blocks',
+    words: '1 tray finds no free 3.5" bay without a backplane in Ashgrove Works Hearth 4.',
+    bad: withPart(shelf, 'ashgrove-pair-small'),
+    good: withPart(withPart(shelf, 'ashgrove-crate-6'), 'ashgrove-pair-small'),
+    unknown: null,
+    // Null is read as a cage for wide openings.
+    readAs: ['cage.fillsBay'],
+  },
 ]
 
 testRules(cases)
