@@ -59,6 +59,7 @@ export function CacheLens() {
           ) : (
             <DevicesDrawing
               figure={figure}
+              machine={machine}
               pools={design.pools}
               widthPx={widthPx}
               pointedPartIds={pointedPartIds}

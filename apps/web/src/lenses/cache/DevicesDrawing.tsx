@@ -1,5 +1,5 @@
 import { cutText } from '@flint/core/drawing'
-import type { ServicesFigure } from '@flint/core/figures'
+import type { Machine, ServicesFigure } from '@flint/core/figures'
 import { type Pool, ROLE_LETTERS } from '@flint/core/editing'
 import { drawnDevices } from './drawnDevices'
 import { lifeWords } from './lifeWords'
@@ -19,16 +19,23 @@ const LETTER_PX = 6
 
 interface DevicesDrawingProps {
   figure: ServicesFigure
+  machine: Machine
   pools: readonly Pool[]
   widthPx: number
   pointedPartIds: readonly string[]
 }
 
 /** The small devices with their stretches to scale, and lines to the pools that they serve. */
-export function DevicesDrawing({ figure, pools, widthPx, pointedPartIds }: DevicesDrawingProps) {
+export function DevicesDrawing({
+  figure,
+  machine,
+  pools,
+  widthPx,
+  pointedPartIds,
+}: DevicesDrawingProps) {
   const poolsLeft = Math.max(LEAST_LEFT_PX, widthPx - POOL.width - 8)
   const barPx = poolsLeft - LINES.room
-  const devices = drawnDevices(figure.devices, barPx)
+  const devices = drawnDevices(figure.devices, machine, barPx)
   const high = Math.max(devices.length * BAR.row, pools.length * (POOL.height + POOL.gap)) + 6
   const poolY = (index: number): number => BAR.top + index * (POOL.height + POOL.gap)
   return (

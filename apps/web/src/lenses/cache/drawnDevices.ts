@@ -1,6 +1,7 @@
-import type { DeviceFigure } from '@flint/core/figures'
+import type { DeviceFigure, Machine } from '@flint/core/figures'
 import type { ServiceRole } from '@flint/core/editing'
 import { format } from '../../controls/locale'
+import { placeWords } from './placeWords'
 
 /** A stretch of a device as it is drawn. */
 export interface DrawnStretch {
@@ -27,14 +28,20 @@ const SHORTEST_PX = 60
 const THINNEST_PX = 6
 
 /** The devices to scale, the largest as long as there is room. */
-export function drawnDevices(devices: readonly DeviceFigure[], longestPx: number): DrawnDevice[] {
+export function drawnDevices(
+  devices: readonly DeviceFigure[],
+  machine: Machine,
+  longestPx: number,
+): DrawnDevice[] {
   const largest = Math.max(1, ...devices.map(({ device }) => device.dataSheet.capacityBytes))
   return devices.map((figure) => {
     const { device, partitions } = figure
     const { maker, model, capacityBytes } = device.dataSheet
     const lengthPx = Math.max(SHORTEST_PX, (longestPx * capacityBytes) / largest)
     const pxOf = (bytes: number): number => (lengthPx * bytes) / capacityBytes
-    const name = `${maker} ${model}, ${format.drive(capacityBytes)}`
+    const name = [`${maker} ${model}`, format.drive(capacityBytes), placeWords(machine, device.id)]
+      .filter((words) => words !== '')
+      .join(', ')
     const stretches = partitions.map(
       ({ serviceId, role, poolId, fromBytes, bytes }): DrawnStretch => ({
         key: `${serviceId} ${fromBytes}`,
