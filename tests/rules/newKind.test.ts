@@ -36,7 +36,8 @@ import { evaluate, fitVerdict, resolveMachine } from './src/figures'
 import { machineWeight } from './src/fit/machineWeight'
 
 const { parts } = JSON.parse(readFileSync(process.argv[2], 'utf8'))
-const board = parts.find(({ slug }) => slug === 'tindrel-middle-m')
+const raw = parts.find(({ slug }) => slug === 'tindrel-middle-m')
+const board = { ...raw, sheet: partSheet.parse(raw.sheet) }
 const sheet = partSheet.parse({
   kind: 'clock', maker: 'Nobody', model: 'Tick', weightGrams: 77, idleWatts: 3.5, lanes: 1,
   pcieGeneration: 2, permitsDeepIdle: false,

@@ -51,17 +51,25 @@ import { DISK_INNER_SHARE } from './paths/surfaceSeconds'
 import { FLASH_READS_PER_SECOND, SEEK_SECONDS } from './pool/candidates/readRates'
 import { MOST_PARITY_DRIVES } from './pool/dedicatedParity/dedicatedParityCapacity'
 import { HOURS_PER_YEAR } from './power/energyPerYear'
-import { BAND_HIGH, BAND_LOW } from './power/idlePower'
-import { idleLossWatts, supplyEfficiency } from './power/supplyEfficiency'
+import { BRICK_LEVELS } from './power/brickLoss'
+import { certifiedLoss, type CertificateSet } from './power/certifiedLoss'
+import { CONVERSION_WATTS, CPU_LOADS } from './power/cpuDraw'
+import { BAND_HIGH, BAND_LOW } from './power/expectedBand'
+import { LOSS_WITHOUT_LOAD } from './power/lossCurve'
 import { GB, GIB, KIB, MIB, TB, TIB } from './units/bytes'
 
 const PRACTICE = 'common practice, no source'
+const FROM_MEMORY = 'from memory'
 
 /** What a supply of 1,000 W gives at 20, 50 and 100 % of that, in per cent. */
-const levels = (certificate: Parameters<typeof supplyEfficiency>[2], volts: 115 | 230): number[] =>
-  [200, 500, 1000].map((watts) =>
-    Math.round(100 * supplyEfficiency(watts, 1000, certificate, volts)),
-  )
+const levels = (
+  certificate: Parameters<typeof certifiedLoss>[1],
+  set: CertificateSet | 115 | 230,
+): number[] =>
+  [0.2, 0.5, 1].map((share) => {
+    const named = typeof set === 'string' ? set : (`${set} V` as const)
+    return Math.round((100 * share) / (share + certifiedLoss(share, certificate, named).likely))
+  })
 
 /** Constants of docs/methods.md with where each comes from, so that a slip in one is seen. */
 const constants: [name: string, is: unknown, value: unknown, source: string][] = [
@@ -198,11 +206,42 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['levels of platinum, 230 V', levels('platinum', 230), [92, 94, 90], 'certificate, from memory'],
   [
     'titanium at a tenth',
-    [115, 230].map((volts) => supplyEfficiency(100, 1000, 'titanium', volts as 115 | 230)),
+    (['115 V', '230 V'] as const).map(
+      (set) => 0.1 / (0.1 + certifiedLoss(0.1, 'titanium', set).likely),
+    ),
     [0.9, 0.9].map((level) => expect.closeTo(level, 2) as number),
     'certificate, from memory',
   ],
-  ['loss of plain without load, W', idleLossWatts(1000, 'plain', 115), 25, PRACTICE],
+  ['redundant bronze', levels('bronze', '230 V redundant'), [81, 85, 81], FROM_MEMORY],
+  ['redundant silver', levels('silver', '230 V redundant'), [85, 89, 85], FROM_MEMORY],
+  ['redundant gold', levels('gold', '230 V redundant'), [88, 92, 88], FROM_MEMORY],
+  ['redundant platinum', levels('platinum', '230 V redundant'), [90, 94, 91], FROM_MEMORY],
+  ['redundant titanium', levels('titanium', '230 V redundant'), [94, 96, 91], FROM_MEMORY],
+  ['loss of plain without load', certifiedLoss(0, 'plain', '115 V').likely, 0.025, PRACTICE],
+  ['loss without load', LOSS_WITHOUT_LOAD, { low: 0.2, likely: 0.5, high: 1 }, PRACTICE],
+  [
+    'bricks',
+    BRICK_LEVELS,
+    {
+      V: { average: 0.87, noLoadWatts: 0.5 },
+      VI: { average: 0.88, noLoadWatts: 0.21 },
+      VII: { average: 0.89, noLoadWatts: 0.15 },
+    },
+    FROM_MEMORY,
+  ],
+  [
+    'loads of a CPU',
+    CPU_LOADS,
+    {
+      firmware: { low: 0.05, likely: 0.15, high: 0.4 },
+      serving: { low: 0.02, likely: 0.06, high: 0.15 },
+      'serving many': { low: 0.04, likely: 0.12, high: 0.3 },
+      checking: { low: 0.05, likely: 0.15, high: 0.35 },
+      converting: { low: 0.4, likely: 0.7, high: 1 },
+    },
+    PRACTICE,
+  ],
+  ['watts of a conversion', CONVERSION_WATTS, { low: 5, likely: 9, high: 15 }, PRACTICE],
   ['band of idle watts', [BAND_LOW, BAND_HIGH], [0.9, 1.25], PRACTICE],
   ['a disk at its inner edge', DISK_INNER_SHARE, 1 / 2, 'half as fast inside: common practice'],
   ['seek, s', SEEK_SECONDS, 0.0085, 'common practice: 8 to 9 ms'],

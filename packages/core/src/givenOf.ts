@@ -61,7 +61,12 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   const survival = recorder.kept(() =>
     designSurvival({ pools: pools(), tenants: tenants() }, bytesOf(), machine),
   )
-  const power = recorder.kept(() => idlePower(briefNow, machine))
+  const power = recorder.kept(() =>
+    idlePower(
+      { brief: briefNow, houseRules: rulesNow, pools: pools(), tenants: tenants() },
+      machine,
+    ),
+  )
   const cost = recorder.kept(() =>
     billOfMaterials(briefNow.currency, { fitted: fitted(), snapshots: snapshots() }),
   )

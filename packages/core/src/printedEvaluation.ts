@@ -1,4 +1,3 @@
-import { partKinds } from './catalogue/partKinds'
 import type { Design } from './design/design'
 import type { Evaluation } from './evaluate'
 import { findingWords } from './findings/findingWords'
@@ -11,7 +10,7 @@ import type { Machine } from './machine/machine'
 import type { CostFigure } from './money/billOfMaterials'
 import type { CapacityFigure } from './pool/designCapacity'
 import { poolProblemWords } from './pool/poolProblem'
-import type { PowerFigure } from './power/idlePower'
+import { printedPower } from './printedPower'
 import { printedNetwork, printedRates } from './printedRates'
 import { printedRoles } from './printedRoles'
 import { choiceText } from './stillToChoose/choiceText'
@@ -35,7 +34,7 @@ export function printedEvaluation(
   return {
     capacity: printedCapacity(capacity, format),
     survival,
-    power: printedPower(power),
+    power: printedPower(design, machine, power),
     cost: printedCost(cost),
     bays: bayPlan(machine, design),
     limits: limits.map((limit) => {
@@ -71,21 +70,6 @@ function printedCapacity({ pools, ...capacity }: CapacityFigure, format: Formatt
         sentence: upperFirst(poolProblemWords(problem.why, format)),
       },
     })),
-  }
-}
-
-function printedPower({ dc, beside, wall, veto, costPerYear, ...power }: PowerFigure): object {
-  return {
-    ...power,
-    terms: power.terms.map((term) => ({ label: partKinds[term.kind].words.many, ...term })),
-    dcWatts: dc.likely,
-    besideWatts: beside.likely,
-    wallWatts: wall?.likely ?? null,
-    lowWallWatts: wall?.low ?? null,
-    highWallWatts: wall?.high ?? null,
-    vetoWatts: veto.likely,
-    costPerYearMinor: costPerYear?.likely ?? null,
-    missing: wall?.missing ?? dc.missing,
   }
 }
 

@@ -43,7 +43,7 @@ describe('figures say what they are', () => {
   const cases: [LedgerFigure['id'], Design, string][] = [
     ['working', shelf, '11.6 TiB | of 10 TiB wanted'],
     ['survived', shelf, 'any 1 | of 1 wanted'],
-    ['idle', shelf, '29 W | limit 40 · 26 to 36 W · €79 a year'],
+    ['idle', shelf, '27 W | limit 40 · 24 to 35 W · €85 a year'],
     ['cost', shelf, '€1,235 | of €1,300 · 1 piece owned'],
     ['idle', removeParts(shelf, ['supply-1']), 'not known | no power supply chosen'],
     ['survived', { ...shelf, pools: [] }, 'no pool | of 1 wanted'],

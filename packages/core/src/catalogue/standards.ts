@@ -35,6 +35,10 @@ export const DRIVE_OUTLINES = {
 export const CERTIFICATES = ['plain', 'bronze', 'silver', 'gold', 'platinum', 'titanium'] as const
 export type Certificate = (typeof CERTIFICATES)[number]
 
+/** Classes of the average efficiency of external bricks, from the older to the newer. */
+export const BRICK_CLASSES = ['V', 'VI', 'VII'] as const
+export type BrickClass = (typeof BRICK_CLASSES)[number]
+
 export const SUPPLY_SHAPES = ['ATX', 'SFX', 'SFX-L', 'TFX', 'Flex', 'CRPS', 'brick'] as const
 
 /**

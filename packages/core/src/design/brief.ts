@@ -29,6 +29,42 @@ const dataOfKind = z.strictObject({
   fileBytes: z.int().min(1).max(1e15),
 })
 
+/** What a machine does for an hour, as far as its watts differ by it. */
+export const MACHINE_STATES = [
+  'off',
+  'firmware',
+  'asleep',
+  'spinning',
+  'one reader',
+  'all readers',
+  'scrub',
+  'conversion',
+  'starting',
+] as const
+export type MachineStateId = (typeof MACHINE_STATES)[number]
+
+/** States that last for hours. */
+export const HOUR_STATES = [
+  'off',
+  'asleep',
+  'spinning',
+  'one reader',
+  'all readers',
+  'scrub',
+  'conversion',
+] as const satisfies readonly MachineStateId[]
+export type HourState = (typeof HOUR_STATES)[number]
+
+const dayOfHours = z.array(z.enum(HOUR_STATES)).length(24)
+
+/** What the machine does in each hour of a day. */
+export const dayProfile = z.strictObject({ weekday: dayOfHours, weekend: dayOfHours })
+export type DayProfile = z.infer<typeof dayProfile>
+
+/** Which figure the limit on watts is held against. */
+export const LIMITED_STATES = ['spinning', 'asleep', 'mean'] as const
+export type LimitedState = (typeof LIMITED_STATES)[number]
+
 const hour = z.int().min(0).max(24)
 
 /** A price of power that holds for some hours of the day; past midnight it is two bands. */
@@ -62,6 +98,9 @@ export const brief = z.strictObject({
   mainsVolts: z.union([z.literal(115), z.literal(230)]),
   /** Limits that a figure is held against; null means that none is set. */
   idleWattsLimit: z.number().positive().max(100_000).nullable(),
+  idleState: z.enum(LIMITED_STATES).default('spinning'),
+  /** Null for what is suggested from readers and house rules. */
+  day: dayProfile.nullable().default(null),
   costLimitMinor: minorUnits.nullable(),
   /** Money for every later year: power, and what is added then. */
   laterMinorPerYear: minorUnits.nullable().default(null),
@@ -119,6 +158,8 @@ export const EMPTY_BRIEF: Brief = {
   priceBands: [],
   mainsVolts: 230,
   idleWattsLimit: null,
+  idleState: 'spinning',
+  day: null,
   costLimitMinor: null,
   laterMinorPerYear: null,
   failuresWanted: null,

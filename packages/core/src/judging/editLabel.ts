@@ -20,6 +20,8 @@ const BRIEF_FIELDS: Record<keyof Brief, string> = {
   priceBands: 'the hours of power',
   mainsVolts: 'the mains',
   idleWattsLimit: 'the watt limit',
+  idleState: 'what the watt limit is about',
+  day: 'the day of the machine',
   costLimitMinor: 'the budget',
   laterMinorPerYear: 'the money of later years',
   failuresWanted: 'the failures to survive',

@@ -1,15 +1,16 @@
 import type { PowerState } from '../catalogue/draws'
 import { kindOf, type PartKind } from '../catalogue/partKinds'
 import { wattsOf } from '../catalogue/wattsOf'
-import type { Brief } from '../design/brief'
-import { type Machine, piecesOf } from '../machine/machine'
-import { presentPieces } from '../machine/presentPieces'
+import type { LimitedState } from '../design/brief'
+import type { Machine } from '../machine/machine'
 import type { Piece, PieceId } from '../machine/piece'
-import { type Amount, mapAmount, type Missing, sumOf, withMissing } from '../units/amount'
-import { averagePricePerKilowattHourMinor } from './averagePrice'
+import { presentPieces } from '../machine/presentPieces'
+import { type Amount, sumOf, withMissing } from '../units/amount'
+import { deepIdle } from './deepIdle'
 import { drawnTogether, drawnWatts } from './drawnWatts'
-import { energyPerYearKilowattHours } from './energyPerYear'
-import { wallWatts } from './wallWatts'
+import type { StateDesign } from './machineStates'
+import { machineDay } from './machineDay'
+import { stateWalls } from './stateWalls'
 
 export interface PowerTerm {
   kind: PartKind
@@ -29,78 +30,66 @@ export interface PowerFigure {
   efficiency: number | null
   /** What stands beside the machine: a UPS, enclosures and the drives in them, without the loss of their supply. */
   beside: Amount<'W'>
-  /** At the wall, with the honest band around it; null when there is no supply to compute it with. */
+  /** At the wall, disks spinning, with the honest band around it; null when there is no supply to compute it with. */
   wall: Amount<'W'> | null
+  /** The same with all disks asleep. */
+  asleep: Amount<'W'> | null
+  /** Over the hours of a week, by what the machine does in each. */
+  mean: Amount<'W'> | null
   /** Pieces that keep the CPU out of its deep states. */
   vetoPartIds: PieceId[]
   /** What those vetoes cost, in DC watts. */
   veto: Amount<'W'>
+  /** By the mean, and with the prices of its hours. */
   kilowattHoursPerYear: number | null
   costPerYear: Amount<'money'> | null
 }
 
 /**
- * Measured idle is usually above the estimate: 40 W expected, over 50 W found. Common practice, no
- * source.
- */
-export const BAND_LOW = 0.9
-export const BAND_HIGH = 1.25
-
-/**
- * What does the machine draw at the wall, idle, with its drives spinning?
+ * What does the machine draw at the wall, idle, and through its days?
  *
  * One device without link power management keeps the whole CPU package awake, so the CPU counts with
  * its deep or its shallow idle watts, not with something between; where a device does not say, the band reaches
- * from one to the other. Drives that are away draw nothing. What a supply feeds through its drive leads counts as
- * its load; all else is the first supply's.
+ * from one to the other. Drives that are away draw nothing.
  */
-export function idlePower(brief: Readonly<Brief>, machine: Machine): PowerFigure {
+export function idlePower(design: StateDesign, machine: Machine): PowerFigure {
   const { all, inside, beside } = presentPieces(machine)
-  const permits = all.map((piece) => ({ piece, may: permitOf(piece) }))
-  const vetoPartIds = permits.flatMap(({ piece, may }) => (may === false ? [piece.id] : []))
-  const unsaid = permits.flatMap(({ piece, may }): Missing[] =>
-    may === null ? [{ pieceId: piece.id, field: 'permitsDeepIdle' }] : [],
-  )
+  const { vetoPartIds, unsaid } = deepIdle(all)
   const isVetoed = vetoPartIds.length > 0
   const state: PowerState = isVetoed ? 'kept awake' : 'idle'
   const drawnBeside = drawnTogether(beside, state)
   const likely = drawnTogether(inside, state)
-  const mayBeAwake = !isVetoed && unsaid.length > 0
-  const awake = mayBeAwake ? drawnTogether(inside, 'kept awake') : likely
+  const awake = unsaid.length > 0 ? drawnTogether(inside, 'kept awake') : likely
   const dc = {
     ...likely,
     high: Math.max(likely.high, awake.high),
-    missing: withMissing(likely.missing, isVetoed ? [] : unsaid),
+    missing: withMissing(likely.missing, unsaid),
   }
-  const wall = atTheWall(machine, inside, state, dc, brief.mainsVolts)
-  const withBeside = wall && sumOf([wall, drawnBeside], 'W')
-  const band = withBeside && {
-    ...withBeside,
-    low: withBeside.low * BAND_LOW,
-    high: withBeside.high * BAND_HIGH,
-  }
-  const price = averagePricePerKilowattHourMinor(brief)
+  const wallOf = stateWalls(design, machine)
+  const wall = wallOf('spinning')
+  const day = machineDay(design, wallOf)
+  const ofSupply = wall && wall.likely - drawnBeside.likely
   return {
     terms: [...termsOf(inside, state, false), ...termsOf(beside, state, true)],
     dc,
-    efficiency: wall && wall.likely > 0 ? dc.likely / wall.likely : null,
+    efficiency: ofSupply !== null && ofSupply > 0 ? dc.likely / ofSupply : null,
     beside: drawnBeside,
-    wall: band,
+    wall,
+    asleep: wallOf('asleep'),
+    mean: day?.mean ?? null,
     vetoPartIds,
     veto: isVetoed ? vetoCost(inside) : sumOf([], 'W'),
-    kilowattHoursPerYear: band && energyPerYearKilowattHours(band.likely),
-    costPerYear:
-      band &&
-      mapAmount(
-        band,
-        (watts) => Math.round(energyPerYearKilowattHours(watts) * price),
-        'money' as const,
-      ),
+    kilowattHoursPerYear: day?.kilowattHoursPerYear ?? null,
+    costPerYear: day?.costPerYear ?? null,
   }
 }
 
-function permitOf({ dataSheet }: Piece): boolean | null {
-  return kindOf(dataSheet).permitsDeepIdle(dataSheet)
+/** The figure that the limit of a brief is about. */
+export function limitedWall(
+  { wall, asleep, mean }: Pick<PowerFigure, 'wall' | 'asleep' | 'mean'>,
+  state: LimitedState,
+): Amount<'W'> | null {
+  return { spinning: wall, asleep, mean }[state]
 }
 
 /** One term for each kind; what draws nothing by itself, as a cable, has none. */
@@ -144,31 +133,4 @@ function vetoCost(inside: readonly Piece[]): Amount<'W'> {
   })
   const sum = sumOf(costs, 'W')
   return sum.missing.length > 0 ? sum : { ...sum, high: sum.likely }
-}
-
-/** Watts that all supplies take from the wall to deliver so much; null without one. */
-export function atTheWall(
-  machine: Machine,
-  inside: readonly Piece[],
-  state: PowerState,
-  dc: Amount<'W'>,
-  mainsVolts: Brief['mainsVolts'],
-): Amount<'W'> | null {
-  const [first, ...others] = piecesOf(machine, 'supply')
-  if (!first) return null
-  const leads = others.length > 0 ? (machine.wiring.power?.leads ?? []) : []
-  const drawnBy = new Map(inside.map(({ id, dataSheet }) => [id, wattsOf(dataSheet, state) ?? 0]))
-  const ofOthers = others.map(({ id, dataSheet }) => {
-    const driveIds = leads.flatMap(({ lead, driveIds: on }) => (lead.ref.supplyId === id ? on : []))
-    return { dataSheet, watts: driveIds.reduce((sum, one) => sum + (drawnBy.get(one) ?? 0), 0) }
-  })
-  const elsewhere = ofOthers.reduce((sum, { watts }) => sum + watts, 0)
-  const atOthers = ofOthers.reduce(
-    (sum, { dataSheet, watts }) => sum + wallWatts(watts, dataSheet, mainsVolts),
-    0,
-  )
-  return mapAmount(
-    dc,
-    (watts) => wallWatts(Math.max(0, watts - elsewhere), first.dataSheet, mainsVolts) + atOthers,
-  )
 }

@@ -2,8 +2,8 @@ import type { Brief } from '../design/brief'
 import type { Machine } from '../machine/machine'
 import { presentPieces } from '../machine/presentPieces'
 import { type Amount, sumOf } from '../units/amount'
-import { drawnTogether } from './drawnWatts'
-import { atTheWall } from './idlePower'
+import { atTheWall } from './atTheWall'
+import { drawnTogether, drawnWatts } from './drawnWatts'
 
 export interface PeakPower {
   /** Behind the supply. */
@@ -21,6 +21,7 @@ export interface PeakPower {
 export function peakPower({ mainsVolts }: Pick<Brief, 'mainsVolts'>, machine: Machine): PeakPower {
   const { inside, beside } = presentPieces(machine)
   const dc = drawnTogether(inside, 'busy')
-  const wall = atTheWall(machine, inside, 'busy', dc, mainsVolts)
+  const drawnBy = new Map(inside.map((piece) => [piece.id, drawnWatts(piece, 'busy')]))
+  const wall = atTheWall(machine, drawnBy, dc, mainsVolts)
   return { dc, wall: wall && sumOf([wall, drawnTogether(beside, 'busy')], 'W') }
 }

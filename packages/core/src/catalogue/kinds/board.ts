@@ -134,6 +134,7 @@ export const boardSheet = z.strictObject({
   ),
   managementController: maybe(z.boolean()).describe('Whether it can be reached when it is off.'),
   idleWatts: watts.describe('Without CPU, memory and anything plugged in.'),
+  offWatts: watts.describe('Plugged in and switched off, with what it keeps awake to be reached.'),
   soldered: maybe(z.array(solderedSheet).max(12)).describe(
     'CPU, cooler and memory that come on it and stay on it; null is read as none.',
   ),

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { m2Keys, m2LengthMm, maybe, sheetBase, watts } from '../sheetFields'
 import { steady } from '../draws'
 import type { Need } from '../needs'
-import { none, type PartKindDefinition, permitsAlways, silent } from '../partKindDefinition'
+import { none, type PartKindDefinition, silent } from '../partKindDefinition'
 
 /** What the system starts from, kept apart from the drives that hold data. */
 export const bootSheet = z.strictObject({
@@ -22,6 +22,9 @@ export const bootSheet = z.strictObject({
     'How long one small write takes that waits until it is kept.',
   ),
   warrantyYears: maybe(z.number().positive().max(30)),
+  permitsDeepIdle: maybe(z.boolean()).describe(
+    'False when it has no link power management and so keeps the CPU out of its deep states.',
+  ),
   idleWatts: watts,
 })
 
@@ -55,7 +58,7 @@ export const bootKind: PartKindDefinition<BootSheet> = {
   needs: needsOf,
   offers: none,
   draws: steady('idleWatts'),
-  permitsDeepIdle: permitsAlways,
+  permitsDeepIdle: ({ permitsDeepIdle }) => permitsDeepIdle,
   decibels: silent,
   highlights: ({ capacityBytes, attaches }, format) => [format.drive(capacityBytes), attaches],
 }

@@ -10,7 +10,7 @@ import {
   watts,
 } from '../sheetFields'
 import type { Need } from '../needs'
-import { inWatts, none, type PartKindDefinition, permitsAlways } from '../partKindDefinition'
+import { inWatts, none, type PartKindDefinition } from '../partKindDefinition'
 
 export const driveSheet = z.strictObject({
   kind: z.literal('drive'),
@@ -30,6 +30,15 @@ export const driveSheet = z.strictObject({
   readingWatts: watts.describe('While it reads all the time.'),
   start12VAmps: maybe(z.number().min(0).max(10)).describe(
     'Peak current from the 12 V rail while starting, amperes.',
+  ),
+  permitsDeepIdle: maybe(z.boolean()).describe(
+    'False when it has no link power management and so keeps the CPU out of its deep states; null is read as yes for disks.',
+  ),
+  startCycles: maybe(z.number().positive().max(1e9)).describe(
+    'Of disks: how often it may stop and start again.',
+  ),
+  spinUpSeconds: maybe(z.number().positive().max(120)).describe(
+    'Of disks: from standing to reading.',
   ),
   noiseDecibels: decibels,
   maxCelsius: maybe(z.number().min(0).max(120)).describe('Warmest that the maker allows.'),
@@ -96,7 +105,8 @@ export const driveKind: PartKindDefinition<DriveSheet> = {
     'kept awake': 'idleWatts',
     busy: 'readingWatts',
   },
-  permitsDeepIdle: permitsAlways,
+  permitsDeepIdle: ({ medium, permitsDeepIdle }) =>
+    permitsDeepIdle ?? (medium === 'disk' ? true : null),
   decibels: ({ medium, noiseDecibels }) => (medium === 'flash' ? 'silent' : noiseDecibels),
   highlights: ({ capacityBytes, formFactor, idleWatts }, format) => [
     format.drive(capacityBytes),

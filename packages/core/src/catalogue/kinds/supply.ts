@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CERTIFICATES, SUPPLY_SHAPES } from '../standards'
+import { BRICK_CLASSES, CERTIFICATES, SUPPLY_SHAPES } from '../standards'
 import { count, decibels, maybe, millimetres, sheetBase } from '../sheetFields'
 import { NO_DRAW } from '../draws'
 import { type PartKindDefinition, permitsAlways } from '../partKindDefinition'
@@ -14,6 +14,25 @@ export const supplySheet = z.strictObject({
     'What the 12 V rails carry together.',
   ),
   certificate: z.enum(CERTIFICATES),
+  efficiencyPoints: maybe(
+    z
+      .array(
+        z.strictObject({
+          outputWatts: z.number().positive().max(10_000),
+          efficiency: z.number().min(0.05).max(0.999),
+        }),
+      )
+      .max(20),
+  ).describe(
+    'Measured by the maker or a laboratory: watts delivered, and how much of the draw they are.',
+  ),
+  noLoadWatts: maybe(z.number().min(0).max(200)).describe('Drawn while it delivers nothing.'),
+  meetsLowLoadRule: maybe(z.boolean()).describe(
+    'Whether it delivers at least 60 % at 10 W, or at 2 % of a rating above 500 W.',
+  ),
+  brickClass: maybe(z.enum(BRICK_CLASSES)).describe(
+    'For an external brick: its class of average efficiency, which counts instead of the certificate.',
+  ),
   sataPlugs: maybe(count),
   peripheralPlugs: maybe(count),
   cpuPlugs: maybe(count),

@@ -22,7 +22,8 @@ interface AsBefore {
   availableBytes: number
   workingBytes: number
   totalMinor: number
-  idleWallWatts: number | null
+  /** Behind the supply: how much that loses is no part of a document. */
+  idleDcWatts: number
   bays: (string | null)[]
 }
 const asBefore = read('designs-as-before.json') as Record<string, AsBefore>
@@ -45,7 +46,7 @@ test.each(Object.entries(asBefore))(
     expect(capacity.availableBytes).toBe(before.availableBytes)
     expect(capacity.workingBytes).toBe(before.workingBytes)
     expect(cost.total.likely).toBe(before.totalMinor)
-    expect(power.wall?.likely).toBeCloseTo(before.idleWallWatts ?? NaN, 9)
+    expect(power.dc.likely).toBeCloseTo(before.idleDcWatts, 9)
     expect(bays.map(({ drive }) => drive?.part.id ?? null)).toEqual(before.bays)
     // What is upgraded is a design of today, and stays as it is.
     expect(upgraded(JSON.parse(JSON.stringify(design)))).toEqual(design)

@@ -37,7 +37,7 @@ const cases: RuleCase[] = [
   {
     code: 'idle-over-limit',
     severity: 'risks',
-    words: '29 W idle at the wall, over the limit of 20 W.',
+    words: '27 W idle at the wall, over the limit of 20 W.',
     bad: watts(20),
     good: watts(null),
     // Without the board's watts the limit looks kept.
@@ -47,7 +47,7 @@ const cases: RuleCase[] = [
   {
     code: 'idle-over-limit',
     severity: 'note',
-    words: 'keeps the limit of 30 W, but measured it may be up to 36 W',
+    words: 'keeps the limit of 30 W, but measured it may be up to 35 W',
     bad: watts(30),
     good: watts(40),
     unknown: withPart(watts(34), 'tindrel-plain-itx', silentBoard),

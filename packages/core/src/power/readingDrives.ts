@@ -1,0 +1,44 @@
+import type { Brief } from '../design/brief'
+import type { Pool } from '../design/design'
+import type { Tenants } from '../design/tenants'
+import type { Machine } from '../machine/machine'
+import type { PieceId } from '../machine/piece'
+import { largestPool } from '../paths/largestPool'
+import { familyOf } from '../pool/families'
+
+/** What of a design says which drives are read. */
+export interface ReadDesign {
+  brief: Readonly<Brief>
+  pools: readonly Pool[]
+  tenants: Readonly<Tenants>
+}
+
+/** Files that nobody has described are as large as a film. Common practice, no source. */
+const USUAL_BYTES = 4e9
+
+/**
+ * Which drives does so many readers' reading keep busy?
+ *
+ * As many as the family of the largest pool needs for a file, for each reader anew, up to all of them. Which of the
+ * members they are makes no difference to anybody but the file.
+ */
+export function readingDrives(
+  { brief, pools, tenants }: ReadDesign,
+  machine: Machine,
+  readers: number,
+): Set<PieceId> {
+  const pool = largestPool({ pools, tenants }, machine)
+  if (!pool) return new Set()
+  const away = new Set(machine.awayIds)
+  const members = pool.groups
+    .flatMap(({ driveIds }) => driveIds)
+    .filter((id) => machine.pieces.has(id) && !away.has(id))
+  const fileBytes = Math.max(0, ...brief.data.map((entry) => entry.fileBytes)) || USUAL_BYTES
+  const forEach = Math.max(1, familyOf(pool).traits(pool).spinningToRead(fileBytes))
+  return new Set(members.slice(0, readers * forEach))
+}
+
+/** Every member of every pool, as a scrub reads them. */
+export function memberDrives({ pools }: Pick<ReadDesign, 'pools'>): Set<PieceId> {
+  return new Set(pools.flatMap(({ groups }) => groups.flatMap(({ driveIds }) => driveIds)))
+}

@@ -1,0 +1,53 @@
+import { partKinds } from './catalogue/partKinds'
+import type { Design } from './design/design'
+import type { Machine } from './machine/machine'
+import type { PowerFigure } from './power/idlePower'
+import { machineDay } from './power/machineDay'
+import { machineStates } from './power/machineStates'
+import { savings } from './power/savings'
+import { stateWalls } from './power/stateWalls'
+import type { Amount } from './units/amount'
+
+const MONTHS = 12
+
+/** Watts of a machine as JSON for other programs: idle as before, every state, its day, and what could be saved. */
+export function printedPower(design: Design, machine: Machine, power: PowerFigure): object {
+  const { dc, beside, wall, asleep, mean, veto, costPerYear, ...rest } = power
+  const wallOf = stateWalls(design, machine)
+  const day = machineDay(design, wallOf)
+  return {
+    ...rest,
+    terms: rest.terms.map((term) => ({ label: partKinds[term.kind].words.many, ...term })),
+    dcWatts: dc.likely,
+    besideWatts: beside.likely,
+    lowWallWatts: wall?.low ?? null,
+    wallWatts: wall?.likely ?? null,
+    highWallWatts: wall?.high ?? null,
+    asleep: printedWatts(asleep),
+    mean: printedWatts(mean),
+    vetoWatts: veto.likely,
+    costPerYearMinor: costPerYear?.likely ?? null,
+    missing: wall?.missing ?? dc.missing,
+    states: machineStates.map((state) => ({
+      state: state.id,
+      ...printedWatts(wallOf(state.id)),
+      veto: state.cpu === 'idle' ? power.vetoPartIds : [],
+    })),
+    day: day && {
+      hours: day.hours,
+      meanWatts: day.mean.likely,
+      kilowattHoursPerMonth: day.kilowattHoursPerYear / MONTHS,
+      costPerMonthMinor: day.costPerYear.likely / MONTHS,
+    },
+    savings: savings(design, machine, power),
+  }
+}
+
+function printedWatts(amount: Amount<'W'> | null): object {
+  return {
+    lowWatts: amount?.low ?? null,
+    watts: amount?.likely ?? null,
+    highWatts: amount?.high ?? null,
+    missing: amount?.missing ?? [],
+  }
+}
