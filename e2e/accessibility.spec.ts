@@ -55,6 +55,11 @@ const screens: Record<string, Visit> = {
       .check()
     await expect(page.locator('[data-device]').first()).toBeVisible()
   },
+  power: async (page, house) => {
+    await openDesign(page, house, 'Cabin archive')
+    await page.getByRole('link', { name: 'Power' }).click()
+    await expect(page.getByRole('region', { name: 'Efficiency of the supply' })).toBeVisible()
+  },
   network: async (page, house) => {
     await openDesign(page, house, 'Cabin archive')
     await page.getByRole('link', { name: 'Network' }).click()
@@ -133,6 +138,7 @@ const IN_DARK_TOO = [
   'what drives could be',
   'paths',
   'cache',
+  'power',
   'brief',
   'a part of one’s own',
 ]

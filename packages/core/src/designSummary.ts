@@ -25,7 +25,8 @@ export interface SmallFront {
 export interface DesignSummary {
   capacity: Pick<Evaluation['capacity'], 'workingBytes'>
   survival: Pick<Evaluation['survival'], 'alwaysSurvived'>
-  power: Pick<Evaluation['power'], 'wall'>
+  /** The figure that the brief is about. */
+  power: { wall: Evaluation['power']['shown'] }
   cost: Pick<Evaluation['cost'], 'total' | 'currency'>
   limits: Pick<AnyJudgedLimit, 'id' | 'status' | 'bound'>[]
   stillToChoose: Evaluation['stillToChoose']
@@ -53,7 +54,7 @@ export function designSummary(design: Design): DesignSummary {
   return {
     capacity: { workingBytes: capacity.workingBytes },
     survival: { alwaysSurvived: survival.alwaysSurvived },
-    power: { wall: power.wall },
+    power: { wall: power.shown },
     cost: { total: cost.total, currency: cost.currency },
     limits: limits.map(({ id, status, bound }) => ({ id, status, bound })),
     stillToChoose,

@@ -32,6 +32,10 @@ export { type StepId, STEPS } from './catalogue/steps'
 export {
   type Brief,
   DATA_KINDS,
+  type DayProfile,
+  HOUR_STATES,
+  type HourState,
+  type MachineStateId,
   type DataKind,
   type DataOfKind,
   dataNowBytes,

@@ -12,7 +12,7 @@ const MONTHS = 12
 
 /** Watts of a machine as JSON for other programs: idle as before, every state, its day, and what could be saved. */
 export function printedPower(design: Design, machine: Machine, power: PowerFigure): object {
-  const { dc, beside, wall, asleep, mean, veto, costPerYear, ...rest } = power
+  const { dc, beside, wall, asleep, mean, shown: _shown, veto, costPerYear, ...rest } = power
   const wallOf = stateWalls(design, machine)
   const day = machineDay(design, wallOf)
   return {

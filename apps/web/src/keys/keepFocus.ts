@@ -4,6 +4,8 @@ const FOCUSABLE =
   'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary, [tabindex="0"]'
 
 const WHOLE_PAGE = 'body, #root'
+/** The two parts of a step. */
+const PANES = 'main, aside'
 
 /** Where the keyboard was: the element, and in each of its parents the place of the part that it was in. */
 interface Place {
@@ -46,8 +48,10 @@ export function keepFocus(page: Document): () => void {
     const { activeElement } = page
     const isLost = activeElement === null || activeElement === page.body || isGone(activeElement)
     if (!isLost || !last || !isGone(last.element)) return
-    const { byKey } = last
-    const next = nextPlace(last)
+    const { byKey, element } = last
+    // Another step has the place of all that was there, and nothing in it is what came next.
+    const isOtherStep = element.closest(PANES)?.isConnected === false
+    const next = isOtherStep ? mainPart(page.body) : nextPlace(last)
     last = null
     // An offer that has the keyboard shows what it would do, which nobody asked for who points and clicks.
     if (byKey || !next?.matches('[data-offer]'))

@@ -70,6 +70,8 @@ function LedgerEntry({
   const amount = figure.amount(evaluation)
   const status = limitOf(evaluation, figure.limitId)?.status ?? null
   const would = preview && previewText(figure, evaluation, preview)
+  const below =
+    (preview && figure.wouldBelow?.(evaluation, preview)) || figure.below(design, evaluation)
   return (
     <Tooltip describeChild title={figure.hint} placement="top" enterDelay={600}>
       <button
@@ -103,7 +105,7 @@ function LedgerEntry({
           {status !== null && status !== 'kept' && (
             <span aria-hidden="true">{STATUS_MARKS[status]} </span>
           )}
-          {figure.below(design, evaluation)}
+          {below}
           {status !== null && status !== 'kept' && (
             <span className="only-for-readers"> (limit {status})</span>
           )}

@@ -6,11 +6,15 @@ import {
   type DesignSummary,
   type Evaluation,
   type LimitId,
+  type PowerFigure,
 } from '@flint/core/figures'
 import { format } from '../controls/locale'
+import { payBackText } from './payBack'
 
 /** What a figure is read from: an evaluation, or what a list has of it. */
-type Shown = Pick<DesignSummary, 'capacity' | 'survival' | 'power' | 'cost' | 'limits'>
+type Shown = Pick<DesignSummary, 'capacity' | 'survival' | 'cost' | 'limits'> & {
+  power: DesignSummary['power'] | PowerFigure
+}
 
 export interface LedgerFigure {
   id: 'working' | 'survived' | 'idle' | 'cost'
@@ -23,6 +27,8 @@ export interface LedgerFigure {
   amount: (evaluation: Evaluation) => number | null
   value: (evaluation: Shown) => { value: string; unit: string }
   below: (design: Design, evaluation: Evaluation) => string
+  /** What stands below instead while a choice is pointed at; empty to leave it. */
+  wouldBelow?: (before: Evaluation, after: Evaluation) => string
 }
 
 const NOT_KNOWN = { value: 'not known', unit: '' }
@@ -35,6 +41,25 @@ function boundOf(evaluation: Shown, id: LimitId): number | null {
   const bound = limitOf(evaluation, id)?.bound
   if (!bound) return null
   return 'most' in bound ? bound.most : bound.least
+}
+
+/** What a list keeps of it, and an evaluation has, under another name. */
+function shownWall(power: Shown['power']): Shown['power']['wall'] {
+  return 'shown' in power ? power.shown : power.wall
+}
+
+/** The other figures beside the one that is shown, where disks sleep or the brief asks for another than spinning. */
+function statesText({ wall, asleep, mean, shownState }: PowerFigure): string[] {
+  const isPlain = shownState === 'spinning' && asleep !== null && mean !== null
+  if (isPlain && Math.round(mean.likely) >= Math.round(wall?.likely ?? 0)) return []
+  const others = [
+    { state: 'asleep', amount: asleep },
+    { state: 'spinning', amount: wall },
+    { state: 'mean', amount: mean },
+  ].filter(({ state }) => state !== shownState)
+  return others.flatMap(({ state, amount }) =>
+    amount ? [`${format.number(amount.likely)} ${state}`] : [],
+  )
 }
 
 /** How the design stands to a limit; null when its brief does not set it. */
@@ -88,20 +113,23 @@ export const ledgerFigures: readonly LedgerFigure[] = [
   {
     id: 'idle',
     title: 'idle at the wall',
-    hint: 'Watts from the socket with the drives spinning and nobody reading.',
+    hint: 'Watts from the socket while nobody reads, disks spinning, asleep or on average as the brief asks.',
     limitId: 'idle',
-    amount: ({ power }) => power.wall?.likely ?? null,
+    amount: ({ power }) => power.shown?.likely ?? null,
     value: (evaluation) => {
-      const { wall } = evaluation.power
+      const wall = shownWall(evaluation.power)
       if (!wall) return NOT_KNOWN
       const beside = boundOf(evaluation, 'idle') ?? wall.likely
       return { value: amountText(wall, beside, format.number), unit: 'W' }
     },
-    below: ({ brief }, { power: { wall, costPerYear } }) => {
+    wouldBelow: payBackText,
+    below: ({ brief }, { power }) => {
+      const { shown: wall, costPerYear } = power
       if (!wall || !costPerYear) return 'no power supply chosen'
       const parts = isPartial(wall)
         ? ['more, by what is not given']
         : [
+            ...statesText(power),
             `${format.number(wall.low)} to ${format.watts(wall.high)}`,
             `${format.roundMoney(costPerYear.likely, brief.currency)} a year`,
           ]

@@ -7,13 +7,14 @@ import {
   parseDesign,
   removeParts,
 } from '@flint/core/editing'
-import { evaluate, type OpenChoice } from '@flint/core/figures'
+import { type Evaluation, evaluate, type OpenChoice } from '@flint/core/figures'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { changedFigures } from './changedFigures'
 import { changeText } from './changeText'
 import { type LedgerFigure, ledgerFigures } from './figures'
 import { openChoiceCount, openChoiceNames } from './openChoiceWords'
+import { payBackText } from './payBack'
 import { workingsOf } from './workingsOf'
 
 const DEMO = join(import.meta.dirname, '..', '..', '..', '..', 'demo', 'designs')
@@ -70,6 +71,31 @@ test('changes bear their sign and unit, and no change says nothing', () => {
   expect(changeText(figure('idle'), before, after)).toMatch(/^−\d\.\d W$/)
   expect(changeText(figure('survived'), before, before)).toBe('')
   expect(changeText(figure('idle'), before, evaluate(removeParts(shelf, ['supply-1'])))).toBe('')
+})
+
+describe('what a choice does to the power of every year', () => {
+  const before = evaluate(shelf)
+  const money = (value: number) => {
+    return { low: value, likely: value, high: value, unit: 'money' as const, missing: [] }
+  }
+  const priced = (yearMinor: number, buyMinor: number): Evaluation => ({
+    ...before,
+    power: { ...before.power, costPerYear: money(yearMinor) },
+    cost: { ...before.cost, total: money(buyMinor) },
+  })
+  const likely = 100_000
+  const now = priced(8_000, likely)
+  test.each([
+    [priced(7_200, likely + 1_300), '€8 a year less, paid back in 20 months'],
+    [priced(7_200, likely + 4_000), '€8 a year less, paid back in 5 years'],
+    [priced(7_200, likely + 40_000), '€8 a year less, never paid back in 20 years'],
+    [priced(7_200, likely), '€8 a year less'],
+    [priced(9_000, likely), '€10 a year more'],
+    [priced(8_010, likely), ''],
+    [{ ...now, power: { ...now.power, costPerYear: null } }, ''],
+  ])('%#', (after, words) => {
+    expect(payBackText(now, after).replace(/\.0\b/, '')).toBe(words)
+  })
 })
 
 describe('every figure says how it was worked out', () => {

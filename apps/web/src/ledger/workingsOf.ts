@@ -1,11 +1,13 @@
 import { minorPerMajor } from '@flint/core/drawing'
 import { type Design, fittedOne, partKinds } from '@flint/core/editing'
 import {
+  type Amount,
   amountText,
   averagePricePerKilowattHourMinor,
   type BillLine,
   type Evaluation,
   familyOf,
+  type PowerFigure,
   type PowerTerm,
 } from '@flint/core/figures'
 import { format } from '../controls/locale'
@@ -104,7 +106,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
 
   idle: (design, { power }) => {
     const { brief } = design
-    const { wall, costPerYear, dc } = power
+    const { shown, costPerYear, dc } = power
     const supply = fittedOne(design, 'supply')?.sheet
     const term = ({ kind, state, pieces, watts }: PowerTerm): Term => {
       const { one, many } = partKinds[kind].words
@@ -117,7 +119,7 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
     return {
       title: 'Idle at the wall',
       formula:
-        'Idle watts of all parts, drives spinning, divided by the efficiency of the supply at that load, and what stands beside the machine; a year is 8,760 hours. The band around it is 10 % less and 25 % more.',
+        'Idle watts of all parts, disks spinning, what the supply loses at that load, and what stands beside the machine. Each part is expected to draw 10 % less to 25 % more, one that was measured 3 % either way. A year goes by what the machine does in each hour, with the price of that hour.',
       terms: [
         ...power.terms.filter(({ isBeside }) => !isBeside).map(term),
         { label: 'Behind the supply', value: format.watts(dc.likely, 1) },
@@ -142,18 +144,11 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
                 value: `${format.roundMoney(costPerYear.likely, brief.currency)} a year`,
               },
             ]),
-        {
-          label: 'Idle at the wall',
-          value:
-            wall === null
-              ? 'not known'
-              : wall.missing.length > 0
-                ? `at least ${format.watts(wall.low)}`
-                : `${format.number(wall.low)} to ${format.watts(wall.high)}, likely ${format.number(wall.likely)}`,
-        },
+        ...otherStates(power),
+        { label: SHOWN_WORDS[power.shownState], value: spanText(shown) },
       ],
       source:
-        'Part watts from the data sheets. Certificate levels from memory; below their lowest point the loss curve is continued. The band is common practice, no source: measured idle is usually above the estimate.',
+        'Part watts from the data sheets. Certificate levels from memory; below their lowest load lies a band, since nobody has measured there. What is expected of parts is common practice, no source: measured idle is usually above the estimate.',
     }
   },
 
@@ -202,4 +197,25 @@ function lineText({ pieces, price, standing }: BillLine): string {
   const shipping =
     shippingMinor === null ? 'shipping not known' : format.money(shippingMinor, currency)
   return `${format.number(pieces)} × ${format.money(unitMinor, currency)} + ${shipping}`
+}
+
+/** The figure that the brief is about, and the two others. */
+const SHOWN_WORDS: Record<PowerFigure['shownState'], string> = {
+  spinning: 'Idle at the wall, disks spinning',
+  asleep: 'Idle at the wall, disks asleep',
+  mean: 'At the wall, mean of a week',
+}
+
+function otherStates({ wall, asleep, mean, shownState }: PowerFigure): Term[] {
+  const all = { spinning: wall, asleep, mean }
+  return (['asleep', 'spinning', 'mean'] as const)
+    .filter((state) => state !== shownState)
+    .map((state) => ({ label: SHOWN_WORDS[state], value: spanText(all[state]) }))
+}
+
+function spanText(amount: Amount<'W'> | null): string {
+  if (amount === null) return 'not known'
+  return amount.missing.length > 0
+    ? `at least ${format.watts(amount.low)}`
+    : `${format.number(amount.low)} to ${format.watts(amount.high)}, likely ${format.number(amount.likely)}`
 }

@@ -5,6 +5,7 @@ import { CacheLens } from './cache/CacheLens'
 import { CoreLens } from './core/CoreLens'
 import { DrivesLens } from './drives/DrivesLens'
 import { NetworkLens } from './network/NetworkLens'
+import { PowerLens } from './power/PowerLens'
 import { PathsLens } from './paths/PathsLens'
 import { ShellLens } from './shell/ShellLens'
 
@@ -68,5 +69,12 @@ export const lenses: readonly Lens[] = [
     letter: 'n',
     purpose: 'Network ports, readers at once, and how long copies take',
     Pane: NetworkLens,
+  },
+  {
+    id: 'power',
+    title: 'Power',
+    letter: 'w',
+    purpose: 'Watts by state and through the day, what they cost, and what could be saved',
+    Pane: PowerLens,
   },
 ]

@@ -1,3 +1,12 @@
 /** The steps of the work, in its order; each is a lens on the build sheet. */
-export const STEPS = ['brief', 'shell', 'core', 'drives', 'paths', 'cache', 'network'] as const
+export const STEPS = [
+  'brief',
+  'shell',
+  'core',
+  'drives',
+  'paths',
+  'cache',
+  'network',
+  'power',
+] as const
 export type StepId = (typeof STEPS)[number]

@@ -2,7 +2,6 @@ import type { LimitedState } from '../design/brief'
 import { DRAWS_POWER } from '../judging/drawsPower'
 import type { Limit } from '../judging/limit'
 import { bandText } from './amountText'
-import { limitedWall } from '../power/idlePower'
 import type { Amount } from '../units/amount'
 
 interface Facts {
@@ -26,7 +25,7 @@ export const idleLimit: Limit<'idle', Facts> = {
   dependsOn: DRAWS_POWER,
   judge: ({ brief: { idleWattsLimit, idleState }, power }) => {
     if (idleWattsLimit === null) return null
-    const wall = limitedWall(power, idleState)
+    const wall = power.shown
     return {
       bound: { most: idleWattsLimit },
       has: wall,

@@ -36,6 +36,9 @@ export interface PowerFigure {
   asleep: Amount<'W'> | null
   /** Over the hours of a week, by what the machine does in each. */
   mean: Amount<'W'> | null
+  /** Of these three the one that the brief is about. */
+  shown: Amount<'W'> | null
+  shownState: LimitedState
   /** Pieces that keep the CPU out of its deep states. */
   vetoPartIds: PieceId[]
   /** What those vetoes cost, in DC watts. */
@@ -67,7 +70,10 @@ export function idlePower(design: StateDesign, machine: Machine): PowerFigure {
   }
   const wallOf = stateWalls(design, machine)
   const wall = wallOf('spinning')
+  const asleep = wallOf('asleep')
   const day = machineDay(design, wallOf)
+  const mean = day?.mean ?? null
+  const { idleState } = design.brief
   const ofSupply = wall && wall.likely - drawnBeside.likely
   return {
     terms: [...termsOf(inside, state, false), ...termsOf(beside, state, true)],
@@ -75,21 +81,15 @@ export function idlePower(design: StateDesign, machine: Machine): PowerFigure {
     efficiency: ofSupply !== null && ofSupply > 0 ? dc.likely / ofSupply : null,
     beside: drawnBeside,
     wall,
-    asleep: wallOf('asleep'),
-    mean: day?.mean ?? null,
+    asleep,
+    mean,
+    shown: { spinning: wall, asleep, mean }[idleState],
+    shownState: idleState,
     vetoPartIds,
     veto: isVetoed ? vetoCost(inside) : sumOf([], 'W'),
     kilowattHoursPerYear: day?.kilowattHoursPerYear ?? null,
     costPerYear: day?.costPerYear ?? null,
   }
-}
-
-/** The figure that the limit of a brief is about. */
-export function limitedWall(
-  { wall, asleep, mean }: Pick<PowerFigure, 'wall' | 'asleep' | 'mean'>,
-  state: LimitedState,
-): Amount<'W'> | null {
-  return { spinning: wall, asleep, mean }[state]
 }
 
 /** One term for each kind; what draws nothing by itself, as a cable, has none. */

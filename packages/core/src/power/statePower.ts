@@ -1,3 +1,4 @@
+import type { PartKind } from '../catalogue/partKinds'
 import type { Machine } from '../machine/machine'
 import type { Piece, PieceId } from '../machine/piece'
 import { presentPieces } from '../machine/presentPieces'
@@ -10,8 +11,19 @@ import { drawnWatts } from './drawnWatts'
 import { expectedBand } from './expectedBand'
 import type { MachineState, StateDesign } from './machineStates'
 
+/** What all pieces of a kind draw together. */
+export interface StateTerm {
+  kind: PartKind
+  /** Beside the machine, with a plug in the wall of its own. */
+  isBeside: boolean
+  pieces: number
+  watts: number
+}
+
 /** What a machine draws in one state. */
 export interface StatePower {
+  /** By kind, as far as it draws anything. */
+  terms: StateTerm[]
   /** Behind the supply. */
   dc: Amount<'W'>
   /** At the wall, with what stands beside the machine; null without a supply. */
@@ -34,7 +46,16 @@ export function statePower(design: StateDesign, machine: Machine, state: Machine
   const sum = sumOf([...drawnBy.values()], 'W')
   const dc = state.cpu === 'idle' ? { ...sum, missing: withMissing(sum.missing, unsaid) } : sum
   const wall = atTheWall(machine, drawnBy, dc, design.brief.mainsVolts)
-  return { dc, wall: wall && sumOf([wall, ...beside.map(drawn)], 'W') }
+  const drawnBeside = beside.map((piece) => ({ piece, amount: drawn(piece) }))
+  const drawnInside = inside.map((piece) => ({
+    piece,
+    amount: drawnBy.get(piece.id) ?? exactly(0, 'W'),
+  }))
+  return {
+    terms: [...termsOf(drawnInside, false), ...termsOf(drawnBeside, true)],
+    dc,
+    wall: wall && sumOf([wall, ...drawnBeside.map(({ amount }) => amount)], 'W'),
+  }
 }
 
 function drawIn(
@@ -59,6 +80,20 @@ function drawIn(
     default:
       return drawnWatts(piece, isKeptAwake ? 'kept awake' : 'idle')
   }
+}
+
+function termsOf(
+  drawn: readonly { piece: Piece; amount: Amount<'W'> }[],
+  isBeside: boolean,
+): StateTerm[] {
+  const byKind = new Map<PartKind, StateTerm>()
+  for (const { piece, amount } of drawn) {
+    if (amount.likely === 0) continue
+    const { kind } = piece
+    const term = byKind.get(kind) ?? { kind, isBeside, pieces: 0, watts: 0 }
+    byKind.set(kind, { ...term, pieces: term.pieces + 1, watts: term.watts + amount.likely })
+  }
+  return [...byKind.values()]
 }
 
 /** Switched off, only the board draws anything behind the supply; what has a plug of its own goes on. */

@@ -10,7 +10,7 @@ import trayStyles from '../../tray/tray.module.css'
 import { BriefChoice } from './BriefChoice'
 import { BriefNumber } from './BriefNumber'
 import { BriefText } from './BriefText'
-import { currency, dataUnit, eccRule, mains, memoryRule, sleepRule } from './choices'
+import { currency, dataUnit, eccRule, idleState, mains, memoryRule, sleepRule } from './choices'
 import { DataTable } from './DataTable'
 import { GrowthBars } from './GrowthBars'
 import { Households } from './Households'
@@ -146,6 +146,7 @@ const BriefForm = memo(function BriefForm() {
             max={100_000}
             optional
           />
+          <BriefChoice {...idleState} />
           <div className={styles.pair}>
             <BriefNumber
               field="pricePerKilowattHourMinor"

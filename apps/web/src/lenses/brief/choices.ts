@@ -1,4 +1,4 @@
-import type { HouseRules } from '@flint/core/editing'
+import type { Brief, HouseRules } from '@flint/core/editing'
 import type { ComponentProps } from 'react'
 import type { BriefChoice } from './BriefChoice'
 
@@ -14,6 +14,20 @@ export const mains: Choice = {
   change: (value) => ({
     do: 'change-brief',
     change: { mainsVolts: value === '115' ? 115 : 230 },
+  }),
+}
+
+export const idleState: Choice = {
+  label: 'The limit is about',
+  options: [
+    { value: 'spinning', text: 'disks spinning', help: 'The system runs and nobody reads.' },
+    { value: 'asleep', text: 'disks asleep', help: 'The system runs and all disks have stopped.' },
+    { value: 'mean', text: 'the mean of a week', help: 'By the hours that the lens Power shows.' },
+  ],
+  valueOf: ({ brief }) => brief.idleState,
+  change: (value) => ({
+    do: 'change-brief',
+    change: { idleState: value as Brief['idleState'] },
   }),
 }
 
@@ -86,6 +100,8 @@ export const memoryRule: Choice = {
   }),
 }
 
+const ALWAYS_SPIN = 'always spin'
+
 /** Minutes that builders choose; another one of a file is kept. */
 const SLEEP_MINUTES = ['10', '20', '30', '60']
 
@@ -93,7 +109,7 @@ export const sleepRule: Choice = {
   label: 'Disks without work',
   options: [
     {
-      value: '',
+      value: ALWAYS_SPIN,
       text: 'always spin',
       help: 'Some say that starting wears a disk most; every file is there at once.',
     },
@@ -104,10 +120,10 @@ export const sleepRule: Choice = {
     })),
   ],
   valueOf: ({ houseRules }) =>
-    houseRules.spinDownMinutes === null ? '' : String(houseRules.spinDownMinutes),
+    houseRules.spinDownMinutes === null ? ALWAYS_SPIN : String(houseRules.spinDownMinutes),
   change: (value) => ({
     do: 'change-house-rules',
-    change: { spinDownMinutes: value === '' ? null : Number(value) },
+    change: { spinDownMinutes: value === ALWAYS_SPIN ? null : Number(value) },
   }),
 }
 

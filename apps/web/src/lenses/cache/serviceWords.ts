@@ -1,5 +1,4 @@
-import type { ServiceFigure } from '@flint/core/figures'
-import { readsSpared } from '@flint/core/figures'
+import { readsSpared, type ServiceFigure } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 
 /** What a job comes to with the devices that it has; empty without any. */

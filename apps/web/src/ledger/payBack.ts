@@ -1,0 +1,32 @@
+import type { Evaluation } from '@flint/core/figures'
+import { format } from '../controls/locale'
+
+const MONTHS = 12
+/** Beyond this nobody waits for it. */
+const LONG_YEARS = 20
+/** Less than this a year is nobody's reason, in minor units. */
+const LEAST_MINOR = 50
+
+/**
+ * What a choice does to the power of every year, and when it has paid for itself: "€8 a year less, paid back in 19
+ * months". Empty where that is not known, or next to nothing.
+ */
+export function payBackText(before: Evaluation, after: Evaluation): string {
+  const [was, would] = [before.power.costPerYear, after.power.costPerYear]
+  if (!was || !would || was.missing.length > 0 || would.missing.length > 0) return ''
+  const savedMinor = was.likely - would.likely
+  if (Math.abs(savedMinor) < LEAST_MINOR) return ''
+  const { currency } = after.cost
+  const money = `${format.roundMoney(Math.abs(savedMinor), currency)} a year`
+  if (savedMinor < 0) return `${money} more`
+  const costMinor = after.cost.total.likely - before.cost.total.likely
+  if (costMinor <= 0) return `${money} less`
+  const years = costMinor / savedMinor
+  const time =
+    years > LONG_YEARS
+      ? `never paid back in ${LONG_YEARS} years`
+      : years < 3
+        ? `paid back in ${format.counted(Math.ceil(years * MONTHS), 'month')}`
+        : `paid back in ${format.number(years, 1)} years`
+  return `${money} less, ${time}`
+}

@@ -1,0 +1,63 @@
+import type { MachineStateId, PartChoice } from '@flint/core/editing'
+import { machineStates, stateWalls, statePower } from '@flint/core/figures'
+import { lazy, Suspense, useMemo, useState } from 'react'
+import { useWidth } from '../../drawing/useWidth'
+import { LensFrame } from '../../sheet/LensFrame'
+import { selectShownDesign, selectShownMachine } from '../../sheet/selectors'
+import { useAppSelector } from '../../store/hooks'
+import { Findings } from '../../tray/Findings'
+import { PartOffers } from '../../tray/PartOffers'
+import tray from '../../tray/tray.module.css'
+import { DaySection } from './DaySection'
+import { PowerFlow } from './PowerFlow'
+import { SavingsTable } from './SavingsTable'
+import { SleepSection } from './SleepSection'
+import { StatesTable } from './StatesTable'
+import styles from './power.module.css'
+
+const SUPPLIES: PartChoice = {
+  title: 'Supply',
+  noun: 'supply',
+  takes: ({ kind }) => kind === 'supply',
+}
+
+/** The chart library is large, and the rest of the lens needs none of it. */
+const EfficiencyCurve = lazy(() => import('./EfficiencyCurve'))
+
+/** Where the watts go, what the machine draws in each state and through its days, and what of it could be saved. */
+export function PowerLens() {
+  const design = useAppSelector(selectShownDesign)
+  const machine = useAppSelector(selectShownMachine)
+  const [stateId, setStateId] = useState<MachineStateId>('spinning')
+  const [paneRef, widthPx] = useWidth()
+  const state = machineStates.find(({ id }) => id === stateId)
+  const power = useMemo(() => state && statePower(design, machine, state), [design, machine, state])
+  const wallOf = useMemo(() => stateWalls(design, machine), [design, machine])
+  return (
+    <LensFrame
+      title="Power"
+      tray={
+        <>
+          <section className={tray.section}>
+            <h2>{SUPPLIES.title}</h2>
+            <PartOffers {...SUPPLIES} />
+          </section>
+          <Findings />
+        </>
+      }
+    >
+      <div ref={paneRef} className={styles.lens}>
+        {state && power && <PowerFlow title={state.title} power={power} widthPx={widthPx} />}
+        <div className={styles.besides}>
+          <StatesTable wallOf={wallOf} chosen={stateId} onChoose={setStateId} />
+          <Suspense fallback={<p className="soft">The curve is on its way …</p>}>
+            <EfficiencyCurve />
+          </Suspense>
+        </div>
+        <DaySection wallOf={wallOf} />
+        <SleepSection />
+        <SavingsTable />
+      </div>
+    </LensFrame>
+  )
+}
