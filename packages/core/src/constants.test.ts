@@ -55,6 +55,9 @@ import { BRICK_LEVELS } from './power/brickLoss'
 import { certifiedLoss, type CertificateSet } from './power/certifiedLoss'
 import { CONVERSION_WATTS, CPU_LOADS } from './power/cpuDraw'
 import { BAND_HIGH, BAND_LOW } from './power/expectedBand'
+import { SHUTDOWN_MINUTES } from './findings/power/upsTooShort'
+import { USUAL_SPIN_UP_SECONDS, USUAL_START_CYCLES } from './power/spinDown'
+import { SLOWNESS, USABLE_SHARE } from './power/upsRuntime'
 import { LOSS_WITHOUT_LOAD } from './power/lossCurve'
 import { GB, GIB, KIB, MIB, TB, TIB } from './units/bytes'
 
@@ -241,6 +244,11 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
     },
     PRACTICE,
   ],
+  ['minutes of a safe shutdown', SHUTDOWN_MINUTES, 5, PRACTICE],
+  ['slowness of batteries', SLOWNESS, { low: 1, likely: 1.2, high: 1.5 }, PRACTICE],
+  ['usable watt-hours', USABLE_SHARE, { low: 0.5, likely: 0.7, high: 0.85 }, PRACTICE],
+  ['starts of a disk', USUAL_START_CYCLES, 300_000, PRACTICE],
+  ['spinning up, s', USUAL_SPIN_UP_SECONDS, { low: 6, likely: 10, high: 20 }, PRACTICE],
   ['watts of a conversion', CONVERSION_WATTS, { low: 5, likely: 9, high: 15 }, PRACTICE],
   ['band of idle watts', [BAND_LOW, BAND_HIGH], [0.9, 1.25], PRACTICE],
   ['a disk at its inner edge', DISK_INNER_SHARE, 1 / 2, 'half as fast inside: common practice'],

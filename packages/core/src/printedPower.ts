@@ -1,11 +1,12 @@
 import { partKinds } from './catalogue/partKinds'
 import type { Design } from './design/design'
-import type { Machine } from './machine/machine'
+import { type Machine, piecesOf } from './machine/machine'
 import type { PowerFigure } from './power/idlePower'
 import { machineDay } from './power/machineDay'
 import { machineStates } from './power/machineStates'
 import { savings } from './power/savings'
 import { stateWalls } from './power/stateWalls'
+import { upsRuntime } from './power/upsRuntime'
 import type { Amount } from './units/amount'
 
 const MONTHS = 12
@@ -40,7 +41,16 @@ export function printedPower(design: Design, machine: Machine, power: PowerFigur
       costPerMonthMinor: day.costPerYear.likely / MONTHS,
     },
     savings: savings(design, machine, power),
+    ups: printedUps(machine, wall),
   }
+}
+
+/** How long the UPS holds the idle machine; null without one. */
+function printedUps(machine: Machine, wall: Amount<'W'> | null): object | null {
+  const [ups] = piecesOf(machine, 'ups')
+  if (!ups) return null
+  const own = ups.dataSheet.idleWatts ?? 0
+  return { pieceId: ups.id, minutesIdle: wall && upsRuntime(wall.likely - own, ups.dataSheet) }
 }
 
 function printedWatts(amount: Amount<'W'> | null): object {

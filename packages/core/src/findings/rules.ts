@@ -116,6 +116,8 @@ import { railOverloaded } from './power/railOverloaded'
 import { startSurgeTooHigh } from './power/startSurgeTooHigh'
 import { staysOffAfterOutage } from './power/staysOffAfterOutage'
 import { supplyTooSmall } from './power/supplyTooSmall'
+import { upsSocketsShort } from './power/upsSocketsShort'
+import { upsTooShort } from './power/upsTooShort'
 import { upsTooSmall } from './power/upsTooSmall'
 import { upsWrongSide } from './power/upsWrongSide'
 import { wallNotKnown } from './power/wallNotKnown'
@@ -190,6 +192,8 @@ export const rules = [
   leadOverloaded,
   railOverloaded,
   upsTooSmall,
+  upsTooShort,
+  upsSocketsShort,
   upsWrongSide,
   pairInOneSocket,
   wallNotKnown,

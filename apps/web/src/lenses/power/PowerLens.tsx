@@ -13,6 +13,7 @@ import { PowerFlow } from './PowerFlow'
 import { SavingsTable } from './SavingsTable'
 import { SleepSection } from './SleepSection'
 import { StatesTable } from './StatesTable'
+import { UpsSection } from './UpsSection'
 import styles from './power.module.css'
 
 const SUPPLIES: PartChoice = {
@@ -57,6 +58,7 @@ export function PowerLens() {
         <DaySection wallOf={wallOf} />
         <SleepSection />
         <SavingsTable />
+        <UpsSection wallOf={wallOf} />
       </div>
     </LensFrame>
   )

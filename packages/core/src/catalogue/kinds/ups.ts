@@ -12,6 +12,8 @@ export const upsSheet = z.strictObject({
   batterySockets: maybe(count).describe('Sockets that the battery holds up.'),
   surgeSockets: maybe(count).describe('Sockets with surge protection only, dead in a power cut.'),
   minutesAtHalfLoad: maybe(z.number().min(0).max(10_000)),
+  minutesAtFullLoad: maybe(z.number().min(0).max(10_000)),
+  batteryWattHours: maybe(z.number().positive().max(100_000)),
   idleWatts: watts.describe('What it draws itself with a full battery.'),
   widthMm: maybe(millimetres),
   heightMm: maybe(millimetres),

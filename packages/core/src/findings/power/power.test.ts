@@ -1,6 +1,8 @@
 import { demoDesign } from '../../../fixtures/demo'
 import { type RuleCase, testRules, without, withPart } from '../../../fixtures/ruleTable'
+import type { Design } from '../../design/design'
 import { changeBrief } from '../../design/edits/changeFields'
+import { applyEdit } from '../../design/edits/edit'
 
 const cabin = demoDesign('cabin-archive')
 const shelf = demoDesign('warm-room-shelf')
@@ -8,7 +10,34 @@ const watts = (idleWattsLimit: number | null): typeof shelf =>
   changeBrief(shelf, { idleWattsLimit })
 const silentBoard = { idleWatts: null }
 
+/** Both plugs of what has two are in battery sockets. */
+const plugged = (design: Design): Design =>
+  applyEdit(design, {
+    do: 'note-pieces',
+    partIds: ['supply-1'],
+    change: { sockets: ['UPS battery', 'UPS battery'] },
+  })
+
 const cases: RuleCase[] = [
+  {
+    code: 'ups-too-short',
+    severity: 'risks',
+    words: 'for about 3.8 minutes; a safe shutdown takes about 5 minutes',
+    bad: withPart(shelf, 'stillwater-bridge-300', {
+      minutesAtHalfLoad: 0.5,
+      minutesAtFullLoad: null,
+    }),
+    good: withPart(shelf, 'stillwater-bridge-300'),
+    unknown: withPart(shelf, 'stillwater-bridge-300', { minutesAtHalfLoad: null }),
+  },
+  {
+    code: 'ups-sockets-short',
+    severity: 'blocks',
+    words: '2 plugs go into battery sockets of Stillwater Bridge 300, which has 1',
+    bad: plugged(withPart(shelf, 'stillwater-bridge-300', { batterySockets: 1 })),
+    good: plugged(withPart(shelf, 'stillwater-bridge-300')),
+    unknown: plugged(withPart(shelf, 'stillwater-bridge-300', { batterySockets: null })),
+  },
   {
     code: 'supply-too-small',
     severity: 'blocks',

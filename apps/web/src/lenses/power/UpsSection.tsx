@@ -1,0 +1,61 @@
+import { type Minutes, piecesOf, upsRuntime, type WallOf } from '@flint/core/figures'
+import { format } from '../../controls/locale'
+import { selectShownMachine } from '../../sheet/selectors'
+import { useAppSelector } from '../../store/hooks'
+import { stateTitle } from './stateWords'
+import { wattWords } from './wattWords'
+import styles from './power.module.css'
+
+/** States in which power may go. */
+const LOADS = ['asleep', 'spinning', 'all readers', 'scrub'] as const
+
+/** How long the UPS holds the machine in each state, with a new battery. */
+export function UpsSection({ wallOf }: { wallOf: WallOf }) {
+  const machine = useAppSelector(selectShownMachine)
+  const [ups] = piecesOf(machine, 'ups')
+  if (!ups) return null
+  const { maker, model, ratedWatts, ratedVoltAmperes, idleWatts } = ups.dataSheet
+  // What it draws itself is not what it must hold up.
+  const own = idleWatts ?? 0
+  const carries = [
+    ratedWatts === null ? null : format.watts(ratedWatts),
+    ratedVoltAmperes === null ? null : `${format.number(ratedVoltAmperes)} VA`,
+  ].filter((one) => one !== null)
+  return (
+    <section aria-label="When power goes">
+      <h2>
+        When power goes
+        <span className="aside">
+          {maker} {model}
+          {carries.length > 0 ? ` carries ${carries.join(', ')}` : ''}; with a new battery
+        </span>
+      </h2>
+      <table className="lined">
+        <tbody>
+          {LOADS.map((state) => {
+            const wall = wallOf(state)
+            const minutes = upsRuntime(wall ? wall.likely - own : 0, ups.dataSheet)
+            return (
+              <tr key={state}>
+                <th scope="row">{stateTitle(state)}</th>
+                <td>{wattWords(wall)}</td>
+                <td>{minutes ? minutesWords(minutes) : 'not known'}</td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+      <p className={`soft ${styles.caution ?? ''}`}>
+        An old battery holds half of that or less. It is heavy, burns when it is shorted, and goes
+        back to the shop when it is done. Let the machine shut itself down before the battery is
+        empty.
+      </p>
+    </section>
+  )
+}
+
+function minutesWords({ low, likely, high }: Minutes): string {
+  const write = (minutes: number): string => format.number(minutes, minutes < 10 ? 1 : 0)
+  const band = low === high ? '' : ` (${write(low)} to ${write(high)})`
+  return `${write(likely)}${band} minutes`
+}
