@@ -22,7 +22,6 @@ const CORE = {
   design: ['units', 'catalogue'],
   machine: BELOW_MACHINE,
   pool: BELOW_POOL,
-  power: BELOW_POOL,
   noise: BELOW_POOL,
   money: BELOW_POOL,
   network: BELOW_POOL,
@@ -30,6 +29,9 @@ const CORE = {
   // What a kind of work reads depends on how the pool is laid out.
   paths: [...BELOW_POOL, 'pool', 'network'],
   services: BELOW_POOL,
+  // Which drives a reader keeps busy depends on the pool that it reads, and on how that is laid out.
+  power: [...BELOW_POOL, 'pool', 'paths'],
+  readings: [...BELOW_POOL, 'power'],
   poolScript: [...BELOW_POOL, 'services'],
   judging: BELOW_JUDGING,
   limits: [...BELOW_JUDGING, 'judging'],

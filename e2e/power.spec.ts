@@ -65,6 +65,32 @@ test('disks may stop without work, and the limit may be about that', async ({
   await expect(figure(page, 'idle')).toHaveText('61')
 })
 
+test('a log of watts is read, and what it differs by is told', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openPower(page, house)
+  const measured = page.getByRole('region', { name: 'Measured' })
+  const lines = Array.from({ length: 300 }, (_, at) => {
+    const minute = String(at % 60).padStart(2, '0')
+    return `20.11.2026 ${String(10 + Math.floor(at / 60))}:${minute};180,5`
+  })
+  await measured.getByLabel('Log of watts').setInputFiles({
+    name: 'meter.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(['Zeit;Leistung', ...lines, 'end'].join('\n')),
+  })
+  await expect(measured).toContainText('meter.csv: 300 readings, 1 line left out')
+  await expect(measured).toContainText('180.5 W, △ more than expected')
+  await expect(measured.getByRole('list')).toContainText('the firmware menus were open')
+  await measured.getByLabel('Log of watts').setInputFiles({
+    name: 'letter.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('nothing of the kind'),
+  })
+  await expect(measured).toContainText('letter.txt has no column of times with watts beside it.')
+})
+
 test('without a supply nothing at the wall is known, and the lens says so', async ({
   house,
   quietPage: page,

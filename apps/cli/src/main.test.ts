@@ -170,6 +170,24 @@ test('evaluate prints watts by state, the day of the machine, and each pool with
   expect(roles.pools).toMatchObject([{ poolId: 'pool-1', failures: { status: 'kept' } }])
 }, 60_000)
 
+test('readings holds a log of watts against the plan, and refuses what is none', async () => {
+  const design = join('demo', 'designs', 'cabin-archive.json')
+  const lines = Array.from(
+    { length: 60 },
+    (_, at) => `2026-11-20 10:${String(at).padStart(2, '0')};99,5`,
+  )
+  const { out } = await flint(['readings', design, '-'], ['time;watts', ...lines].join('\n'))
+  expect(JSON.parse(out)).toMatchObject({
+    read: { readings: 60, delimiter: ';', decimalSign: ',' },
+    meanWatts: 99.5,
+    plan: { mean: { stands: 'below', measuredWatts: 99.5 }, causes: expect.any(Array) as unknown },
+  })
+  expect(await flint(['readings', design, '-'], 'no log')).toMatchObject({
+    err: 'The log has no column of times with watts beside it.\n',
+    status: 2,
+  })
+}, 60_000)
+
 test('evaluate keeps the fields it had and adds facts, statuses and what is still to choose', async () => {
   const { out } = await flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
   const printed = JSON.parse(out) as {

@@ -12,16 +12,26 @@ export async function readInput(
   file: string,
   standardInput: AsyncIterable<Buffer>,
 ): Promise<unknown> {
-  const from = file === '-' ? 'Standard input' : file
-  const text = await readText(file === '-' ? standardInput : createReadStream(file), from)
+  const text = await readText(file, standardInput)
   try {
     return JSON.parse(text)
   } catch {
-    throw new CommandError(`${from} is not JSON.`)
+    throw new CommandError(`${nameOf(file)} is not JSON.`)
   }
 }
 
-async function readText(stream: AsyncIterable<Buffer>, from: string): Promise<string> {
+const nameOf = (file: string): string => (file === '-' ? 'Standard input' : file)
+
+/**
+ * Reads a file, or standard input for `-`, as text.
+ * @throws CommandError when it cannot be read or is too long
+ */
+export async function readText(
+  file: string,
+  standardInput: AsyncIterable<Buffer>,
+): Promise<string> {
+  const from = nameOf(file)
+  const stream: AsyncIterable<Buffer> = file === '-' ? standardInput : createReadStream(file)
   const chunks: Buffer[] = []
   let bytes = 0
   try {

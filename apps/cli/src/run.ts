@@ -1,6 +1,6 @@
 import { CommandError } from './commandError'
 import { commands } from './commands'
-import { readInput } from './readInput'
+import { readInput, readText } from './readInput'
 
 const USAGE = `Say what to compute: ${Object.keys(commands).join(' or ')}, then a file name or - for standard input.`
 
@@ -26,7 +26,7 @@ export async function run(
   try {
     const command = commands[name]
     if (!command) throw new CommandError(name ? `${name} is not a command. ${USAGE}` : USAGE)
-    const { reads, answer: answerTo } = command
+    const { reads, texts = [], answer: answerTo } = command
     if (files.length !== reads.length) {
       const what = reads.length === 1 ? 'one file name' : `${reads.length} file names`
       throw new CommandError(
@@ -34,7 +34,10 @@ export async function run(
       )
     }
     const inputs: unknown[] = []
-    for (const file of files) inputs.push(await readInput(file, standardInput))
+    for (const [index, file] of files.entries()) {
+      const read = texts.includes(index) ? readText : readInput
+      inputs.push(await read(file, standardInput))
+    }
     const answer = answerTo(...inputs)
     const out = typeof answer === 'string' ? answer : `${JSON.stringify(answer, null, 2)}\n`
     return { out, err: '', status: 0 }

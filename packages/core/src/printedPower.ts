@@ -13,12 +13,15 @@ const MONTHS = 12
 
 /** Watts of a machine as JSON for other programs: idle as before, every state, its day, and what could be saved. */
 export function printedPower(design: Design, machine: Machine, power: PowerFigure): object {
-  const { dc, beside, wall, asleep, mean, shown: _shown, veto, costPerYear, ...rest } = power
+  const { terms, dc, beside, wall, asleep, mean, veto, costPerYear, shownState } = power
   const wallOf = stateWalls(design, machine)
   const day = machineDay(design, wallOf)
   return {
-    ...rest,
-    terms: rest.terms.map((term) => ({ label: partKinds[term.kind].words.many, ...term })),
+    efficiency: power.efficiency,
+    vetoPartIds: power.vetoPartIds,
+    kilowattHoursPerYear: power.kilowattHoursPerYear,
+    shownState,
+    terms: terms.map((term) => ({ label: partKinds[term.kind].words.many, ...term })),
     dcWatts: dc.likely,
     besideWatts: beside.likely,
     lowWallWatts: wall?.low ?? null,

@@ -4,10 +4,13 @@ import { check } from './check'
 import { evaluate } from './evaluate'
 import { machine } from './machine'
 import { poolScript } from './poolScript'
+import { readings } from './readings'
 
 interface Command {
   /** What is read, in words: "a design". */
   reads: readonly string[]
+  /** Of these, those that are text and not JSON, counted from 0; none for most. */
+  texts?: readonly number[]
   /** Takes the JSON read, one value for each, and returns what is printed; text as it is, all else as JSON. */
   answer: (...inputs: unknown[]) => unknown
 }
@@ -19,5 +22,10 @@ export const commands: Partial<Record<string, Command>> = {
   machine: { reads: ['a design'], answer: machine },
   'pool-script': { reads: ['a design'], answer: poolScript },
   check: { reads: ['a design, or a file of everything'], answer: check },
+  readings: {
+    reads: ['a design', 'a log of watts as comma-separated text'],
+    texts: [1],
+    answer: readings,
+  },
   apply: { reads: ['a design', 'a list of edits'], answer: apply },
 }

@@ -70,8 +70,8 @@ function LedgerEntry({
   const amount = figure.amount(evaluation)
   const status = limitOf(evaluation, figure.limitId)?.status ?? null
   const would = preview && previewText(figure, evaluation, preview)
-  const below =
-    (preview && figure.wouldBelow?.(evaluation, preview)) || figure.below(design, evaluation)
+  const pointed = preview ? (figure.wouldBelow?.(evaluation, preview) ?? '') : ''
+  const below = pointed === '' ? figure.below(design, evaluation) : pointed
   return (
     <Tooltip describeChild title={figure.hint} placement="top" enterDelay={600}>
       <button

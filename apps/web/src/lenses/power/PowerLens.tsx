@@ -10,6 +10,7 @@ import { PartOffers } from '../../tray/PartOffers'
 import tray from '../../tray/tray.module.css'
 import { DaySection } from './DaySection'
 import { PowerFlow } from './PowerFlow'
+import { ReadingsSection } from './ReadingsSection'
 import { SavingsTable } from './SavingsTable'
 import { SleepSection } from './SleepSection'
 import { StatesTable } from './StatesTable'
@@ -59,6 +60,7 @@ export function PowerLens() {
         <SleepSection />
         <SavingsTable />
         <UpsSection wallOf={wallOf} />
+        <ReadingsSection />
       </div>
     </LensFrame>
   )

@@ -1,0 +1,109 @@
+import type { SeriesAgainstPlan } from '@flint/core/files'
+import type { Remote } from 'comlink'
+import { useCallback, useRef, useState } from 'react'
+import { format } from '../../controls/locale'
+import { selectDesign } from '../../sheet/selectors'
+import { useAppSelector } from '../../store/hooks'
+import { useWorkerAnswer } from '../../workers/useWorkerAnswer'
+import { CAUSE_WORDS } from './causeWords'
+import type { SeriesReader } from './readingsWorker'
+import { SeriesTable } from './SeriesTable'
+
+/** More than a year of readings every ten seconds. */
+const MOST_BYTES = 100_000_000
+
+interface Log {
+  name: string
+  text: string
+}
+
+/** What a meter has logged, against the plan. It stays in this page. */
+export function ReadingsSection() {
+  const input = useRef<HTMLInputElement>(null)
+  const [log, setLog] = useState<Log | null>(null)
+  const [problem, setProblem] = useState('')
+
+  async function read(file: File): Promise<void> {
+    if (file.size > MOST_BYTES) {
+      setProblem(`${file.name} is longer than 100 MB.`)
+      return
+    }
+    setProblem('')
+    setLog({ name: file.name, text: await file.text() })
+  }
+
+  return (
+    <section aria-label="Measured">
+      <h2>
+        Measured
+        <span className="aside">a log of watts against the mean of the week</span>
+      </h2>
+      <p className="soft">
+        A text with a time and watts on each line, as meters write it: delimiter, decimal sign and
+        columns are found. It is read in this page and not kept.
+      </p>
+      <button type="button" className="plain-button" onClick={() => input.current?.click()}>
+        Read a log of watts
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        hidden
+        aria-label="Log of watts"
+        onChange={({ target }) => {
+          const [file] = target.files ?? []
+          if (file) void read(file)
+          target.value = ''
+        }}
+      />
+      <div role="status">
+        {problem !== '' && <p>{problem}</p>}
+        {log && <Answer key={log.name} log={log} />}
+      </div>
+    </section>
+  )
+}
+
+const startWorker = (): Worker =>
+  new Worker(new URL('./readingsWorker.ts', import.meta.url), { type: 'module' })
+
+function Answer({ log }: { log: Log }) {
+  const design = useAppSelector(selectDesign)
+  const ask = useCallback(
+    async (reader: Remote<SeriesReader>) => ({ series: await reader.read(design, log.text) }),
+    [design, log],
+  )
+  const { answer, failed } = useWorkerAnswer(startWorker, ask)
+  if (failed) return <p>{log.name} could not be read.</p>
+  if (!answer) return <p>{log.name} is being read …</p>
+  const { series } = answer
+  if (!series) return <p>{log.name} has no column of times with watts beside it.</p>
+  return (
+    <>
+      <p>
+        {log.name}: {format.counted(series.read.readings, 'reading')}
+        {series.read.skippedLines.length > 0 &&
+          `, ${format.counted(series.read.skippedLines.length, 'line')} left out, the first of them line ${format.number(series.read.skippedLines[0] ?? 0)}`}
+        . Decimal sign {series.read.decimalSign}, watts in column{' '}
+        {format.number(series.read.wattsColumn)}.
+      </p>
+      <SeriesTable series={series} currency={design.brief.currency} />
+      <Causes causes={series.plan.causes} />
+    </>
+  )
+}
+
+function Causes({ causes }: Pick<SeriesAgainstPlan['plan'], 'causes'>) {
+  if (causes.length === 0) return null
+  return (
+    <>
+      <h3>Where to look, in this order</h3>
+      <ol>
+        {causes.map((cause) => (
+          <li key={cause}>{CAUSE_WORDS[cause]}</li>
+        ))}
+      </ol>
+    </>
+  )
+}
