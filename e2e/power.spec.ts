@@ -98,7 +98,8 @@ test('without a supply nothing at the wall is known, and the lens says so', asyn
   await page.goto(house.url)
   await page.getByRole('button', { name: 'New design' }).click()
   await page.locator('[data-household="blank"]').click()
-  await page.locator('body').press('w')
+  await expect(page.getByText('The brief sets no limit yet.')).toBeVisible()
+  await page.getByRole('link', { name: /^Power/ }).click()
   await expect(page.getByRole('region', { name: 'The day of the machine' })).toContainText(
     'Without a supply nobody knows',
   )

@@ -90,7 +90,7 @@ function LedgerEntry({
         </span>
         <span className={styles.row}>
           <span className={styles.value} data-value={figure.id}>
-            {value}
+            <ValueWords value={value} />
           </span>
           {unit && <span className={styles.unit}>{unit}</span>}
           {would && <span className={styles.preview}>→ {would}</span>}
@@ -112,6 +112,19 @@ function LedgerEntry({
         </span>
       </button>
     </Tooltip>
+  )
+}
+
+/** What may be more says so in small letters: the figure itself has to find room. */
+const LEAST = 'at least '
+
+function ValueWords({ value }: { value: string }) {
+  if (!value.startsWith(LEAST)) return value
+  return (
+    <>
+      <span className={styles.least}>{LEAST}</span>
+      {value.slice(LEAST.length)}
+    </>
   )
 }
 

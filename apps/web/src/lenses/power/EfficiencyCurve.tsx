@@ -4,6 +4,7 @@ import { CartesianGrid, Line, LineChart, ReferenceDot, XAxis, YAxis } from 'rech
 import { format } from '../../controls/locale'
 import { selectShownDesign, selectShownMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
+import styles from './power.module.css'
 
 /** How finely the curve is drawn. For the drawing only. */
 const POINTS = 60
@@ -42,7 +43,7 @@ export default function EfficiencyCurve() {
       `${title.toLowerCase()} ${format.watts(watts)} at ${format.number(percent)} %`,
   )
   return (
-    <section aria-label="Efficiency of the supply">
+    <section aria-label="Efficiency of the supply" className={styles.curve}>
       <h2>
         {sheet.maker} {sheet.model}
         <span className="aside">efficiency by load; dashed: best and worst to be expected</span>

@@ -20,5 +20,5 @@ export function sleepWords(
     yearsOfStarts > LONG_YEARS
       ? `for over ${LONG_YEARS} years`
       : `for ${format.number(yearsOfStarts, 1)} years`
-  return `They sleep ${format.number(asleepHoursPerDay, 1)} hours of a day and start ${format.number(startsPerYear)} times a year, which they are rated for ${years}. The first reader waits ${wait(1)}${oneByOne}.`
+  return `They sleep ${format.number(asleepHoursPerDay, 1)} hours of a day and start ${format.number(startsPerYear)} times a year, for which they are rated ${years}. The first reader waits ${wait(1)}${oneByOne}.`
 }
