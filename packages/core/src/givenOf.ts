@@ -67,14 +67,21 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
       machine,
     ),
   )
+  const paid = recorder.kept(() =>
+    fitted().map(({ id, snapshotId, owned, within }) => ({ id, snapshotId, owned, within })),
+  )
   const cost = recorder.kept(() =>
-    billOfMaterials(briefNow.currency, { fitted: fitted(), snapshots: snapshots() }),
+    billOfMaterials(briefNow.currency, { fitted: paid(), snapshots: snapshots() }),
+  )
+  // An age or a label is no concern of theirs, so they read no more of the pieces than this.
+  const worn = recorder.kept(() =>
+    fitted().flatMap(({ id, wornShare }) => (wornShare === null ? [] : [{ id, wornShare }])),
   )
   const servicesNow = recorder.kept(() =>
     servicesFigure(
       {
         services: services(),
-        fitted: fitted(),
+        fitted: worn(),
         pools: pools(),
         brief: briefNow,
         houseRules: rulesNow,

@@ -1,5 +1,5 @@
 import { kindOf } from '../catalogue/partKinds'
-import type { Design, PartSnapshot } from '../design/design'
+import type { Design, FittedPart, PartSnapshot } from '../design/design'
 import { type Amount, exactly, type Missing, sumOf } from '../units/amount'
 
 /**
@@ -41,6 +41,11 @@ interface Pieces {
   included: number
 }
 
+/** What of a design is paid for. */
+export interface BilledDesign extends Pick<Design, 'snapshots'> {
+  fitted: readonly Pick<FittedPart, 'id' | 'snapshotId' | 'owned' | 'within'>[]
+}
+
 /**
  * What is there to buy, and what does it cost with shipping?
  *
@@ -49,10 +54,7 @@ interface Pieces {
  *
  * Two drives at 189.00 with 6.90 shipping come to 384.90.
  */
-export function billOfMaterials(
-  currency: string,
-  { fitted, snapshots }: Pick<Design, 'fitted' | 'snapshots'>,
-): CostFigure {
+export function billOfMaterials(currency: string, { fitted, snapshots }: BilledDesign): CostFigure {
   const bySheet = new Map<string, Pieces>()
   for (const { id, snapshotId, owned, within } of fitted) {
     const those = bySheet.get(snapshotId) ?? { toBuy: [], owned: 0, included: 0 }

@@ -1,5 +1,5 @@
 import type { Brief } from '../design/brief'
-import type { Design, Pool } from '../design/design'
+import type { Design, FittedPart, Pool } from '../design/design'
 import type { HouseRules } from '../design/houseRules'
 import type { Service } from '../design/services'
 import { ethernetBytesPerSecond } from '../machine/linkRates'
@@ -58,7 +58,9 @@ export interface ServicesFigure {
 }
 
 /** What of a design is read for its services. */
-export type ServicesDesign = Pick<Design, 'services' | 'fitted'> & {
+export type ServicesDesign = Pick<Design, 'services'> & {
+  /** How worn pieces are, as far as anybody has looked. */
+  fitted: readonly Pick<FittedPart, 'id' | 'wornShare'>[]
   pools: readonly Pool[]
   brief: Readonly<Brief>
   houseRules: Readonly<Pick<HouseRules, 'spinDownMinutes'>>
