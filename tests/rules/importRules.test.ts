@@ -10,7 +10,7 @@ const VIOLATIONS: readonly [file: string, imports: string, rule: string][] = [
   ['packages/core/src/units/up.ts', '../catalogue/part', 'core-units'],
   ['packages/core/src/catalogue/up.ts', '../design/design', 'core-catalogue'],
   ['packages/core/src/machine/up.ts', '../pool/pool', 'core-machine'],
-  ['packages/core/src/power/sideways.ts', '../money/money', 'core-power'],
+  ['packages/core/src/power/sideways.ts', '../findings/rule', 'core-power'],
   ['packages/core/src/limits/sideways.ts', '../findings/rule', 'core-limits'],
   ['packages/core/src/findings/up.ts', '../evaluate', 'core-findings'],
   ['packages/core/src/drawer/odds.ts', '../units/bytes', 'core-subject-not-listed'],
