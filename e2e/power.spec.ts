@@ -65,6 +65,20 @@ test('disks may stop without work, and the limit may be about that', async ({
   await expect(figure(page, 'idle')).toHaveText('61')
 })
 
+test('one figure of a meter is held against the plan of the same state', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openPower(page, house)
+  const measured = page.getByRole('region', { name: 'Measured' })
+  await measured.getByLabel('The meter shows').fill('110')
+  await expect(measured).toContainText('110 W is within what is expected: 105 W (94 to 130 W).')
+  await choose(page, 'Read in the state', 'Idle, disks asleep')
+  // 51.7 W behind the supply and 9 W lost in it.
+  await expect(measured).toContainText('110 W is 49.3 W more than is likely')
+  await expect(measured.getByRole('listitem').first()).toContainText('keep the disks spinning')
+})
+
 test('a log of watts is read, and what it differs by is told', async ({
   house,
   quietPage: page,

@@ -60,7 +60,7 @@ export function PowerLens() {
         <SleepSection />
         <SavingsTable />
         <UpsSection wallOf={wallOf} />
-        <ReadingsSection />
+        <ReadingsSection wallOf={wallOf} />
       </div>
     </LensFrame>
   )

@@ -1,11 +1,12 @@
-import type { SeriesAgainstPlan } from '@flint/core/files'
+import type { WallOf } from '@flint/core/figures'
 import type { Remote } from 'comlink'
 import { useCallback, useRef, useState } from 'react'
 import { format } from '../../controls/locale'
 import { selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { useWorkerAnswer } from '../../workers/useWorkerAnswer'
-import { CAUSE_WORDS } from './causeWords'
+import { BenchReading } from './BenchReading'
+import { Causes } from './Causes'
 import type { SeriesReader } from './readingsWorker'
 import { SeriesTable } from './SeriesTable'
 
@@ -17,8 +18,8 @@ interface Log {
   text: string
 }
 
-/** What a meter has logged, against the plan. It stays in this page. */
-export function ReadingsSection() {
+/** What a meter has shown or logged, against the plan. It stays in this page. */
+export function ReadingsSection({ wallOf }: { wallOf: WallOf }) {
   const input = useRef<HTMLInputElement>(null)
   const [log, setLog] = useState<Log | null>(null)
   const [problem, setProblem] = useState('')
@@ -36,11 +37,12 @@ export function ReadingsSection() {
     <section aria-label="Measured">
       <h2>
         Measured
-        <span className="aside">a log of watts against the mean of the week</span>
+        <span className="aside">against the plan; it is read in this page and not kept</span>
       </h2>
+      <BenchReading wallOf={wallOf} />
       <p className="soft">
-        A text with a time and watts on each line, as meters write it: delimiter, decimal sign and
-        columns are found. It is read in this page and not kept.
+        A log is a text with a time and watts on each line, as meters write it: delimiter, decimal
+        sign and columns are found, and it is held against the mean of the week.
       </p>
       <button type="button" className="plain-button" onClick={() => input.current?.click()}>
         Read a log of watts
@@ -90,20 +92,6 @@ function Answer({ log }: { log: Log }) {
       </p>
       <SeriesTable series={series} currency={design.brief.currency} />
       <Causes causes={series.plan.causes} />
-    </>
-  )
-}
-
-function Causes({ causes }: Pick<SeriesAgainstPlan['plan'], 'causes'>) {
-  if (causes.length === 0) return null
-  return (
-    <>
-      <h3>Where to look, in this order</h3>
-      <ol>
-        {causes.map((cause) => (
-          <li key={cause}>{CAUSE_WORDS[cause]}</li>
-        ))}
-      </ol>
     </>
   )
 }

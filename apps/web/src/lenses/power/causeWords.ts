@@ -1,7 +1,7 @@
-import type { SeriesAgainstPlan } from '@flint/core/files'
+import type { Cause } from '@flint/core/figures'
 
 /** What to look at, for each likely cause. */
-export const CAUSE_WORDS: Record<SeriesAgainstPlan['plan']['causes'][number], string> = {
+export const CAUSE_WORDS: Record<Cause, string> = {
   'kept awake':
     'A device without link power management may keep the CPU awake: take cards, M.2 and USB devices out one by one.',
   'disks not asleep': 'Something may keep the disks spinning: logs, a dashboard, an indexer.',
