@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { changedPart, demoDesign, demoPart } from '../../fixtures/demo'
 import type { Design } from '../design/design'
 import { applyEdit } from '../design/edits/edit'
-import { fitPart } from '../design/edits/fitPart'
+import { fitAnother, fitPart } from '../design/edits/fitPart'
 import { SERVICE_DEFAULTS, type Service } from '../design/services'
 import { parseDesign } from '../design/parseDesign'
 import { resolveMachine } from '../machine/resolveMachine'
@@ -276,6 +276,27 @@ describe('services of a design', () => {
     expect(
       figureOf(applyEdit(two, { do: 'put-service', service: stripe })).services[0],
     ).toMatchObject({ bytes: 56e9, strandedBytes: 0 })
+  })
+
+  test('a mirror never tolerates less than a stripe of the same devices, nor less with one more', () => {
+    const boots = Array.from({ length: 4 }, () => demoPart('quillon-spark-120')).reduce(
+      fitAnother,
+      withoutBoots(demoDesign('cabin-archive')),
+    )
+    const ids = boots.fitted.filter(({ id }) => id.startsWith('boot-')).map(({ id }) => id)
+    const tolerated = (arrangement: Service['arrangement'], count: number): number => {
+      const parts = ids.slice(0, count).map((pieceId) => ({ pieceId, bytes: 16e9 }))
+      const service = { ...log, arrangement, parts }
+      const { services } = figureOf(applyEdit(boots, { do: 'put-service', service }))
+      return services.find((one) => one.service.id === log.id)?.tolerates ?? -1
+    }
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 3 }), (count) => {
+        expect(tolerated('mirror', count)).toBeGreaterThanOrEqual(tolerated('stripe', count))
+        expect(tolerated('mirror', count + 1)).toBeGreaterThanOrEqual(tolerated('mirror', count))
+      }),
+    )
+    expect([1, 2, 4].map((count) => tolerated('mirror', count))).toEqual([0, 1, 3])
   })
 
   test('a system wants 16 GB, and a read cache of small records more memory', () => {

@@ -251,7 +251,7 @@ const cases: RuleCase[] = [
   {
     code: 'device-shared-by-pools',
     severity: 'note',
-    words: 'they share its failure, its life and its one queue.',
+    words: 'fails, the write log of pool',
     bad: shared(),
     good: serving({}),
     unknown: null,
