@@ -9,6 +9,8 @@ const KILLS = Number(process.env.FLINT_KILLS ?? 3)
 const WRITERS = 6
 /** How long they work before each kill and after it, milliseconds. */
 const WORK_MS = 700
+/** And so long at the most. */
+const MOST_WORK_MS = 15_000
 
 interface Saved {
   designId: string
@@ -87,6 +89,17 @@ class Writer {
   }
 }
 
+/** Lets them work for a while, on a busy machine until as many saves as there are writers were answered. */
+async function atWork(writers: readonly Writer[]): Promise<void> {
+  const saves = (): number => writers.reduce((sum, { answered }) => sum + answered.length, 0)
+  const before = saves()
+  const end = Date.now() + MOST_WORK_MS
+  await new Promise((resolve) => setTimeout(resolve, WORK_MS))
+  while (saves() - before < WRITERS && Date.now() < end) {
+    await new Promise((resolve) => setTimeout(resolve, 50))
+  }
+}
+
 let clone: Clone
 beforeAll(() => {
   clone = new Clone()
@@ -127,9 +140,9 @@ test(
     ]
     for (let count = 0; count < KILLS; count += 1) {
       for (const writer of writers) writer.begin()
-      await new Promise((resolve) => setTimeout(resolve, WORK_MS))
+      await atWork(writers)
       await kills[count % kills.length]?.()
-      await new Promise((resolve) => setTimeout(resolve, WORK_MS))
+      await atWork(writers)
       await Promise.all(writers.map((writer) => writer.end()))
     }
     const all = writers.flatMap(({ answered }) => answered)
