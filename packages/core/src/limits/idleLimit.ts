@@ -12,7 +12,7 @@ interface Facts {
 }
 
 /** What the figure is about, where it is not disks that spin. */
-export const LIMITED_WORDS: Record<LimitedState, string> = {
+const LIMITED_WORDS: Record<LimitedState, string> = {
   spinning: '',
   asleep: ', disks asleep',
   mean: ' on average',

@@ -20,6 +20,14 @@ const plugged = (design: Design): Design =>
 
 const cases: RuleCase[] = [
   {
+    code: 'idle-over-limit',
+    severity: 'risks',
+    words: 'on average at the wall, over the limit of 20 W.',
+    bad: changeBrief(shelf, { idleWattsLimit: 20, idleState: 'mean' }),
+    good: changeBrief(shelf, { idleWattsLimit: 60, idleState: 'mean' }),
+    unknown: null,
+  },
+  {
     code: 'ups-too-short',
     severity: 'risks',
     words: 'for about 3.8 minutes; a safe shutdown takes about 5 minutes',
