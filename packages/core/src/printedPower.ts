@@ -5,8 +5,8 @@ import type { PowerFigure } from './power/idlePower'
 import { machineDay } from './power/machineDay'
 import { machineStates } from './power/machineStates'
 import { savings } from './power/savings'
-import { stateWalls } from './power/stateWalls'
-import { upsRuntime } from './power/upsRuntime'
+import { statePowers } from './power/statePowers'
+import { upsHolds } from './power/upsRuntime'
 import type { Amount } from './units/amount'
 
 const MONTHS = 12
@@ -14,8 +14,8 @@ const MONTHS = 12
 /** Watts of a machine as JSON for other programs: idle as before, every state, its day, and what could be saved. */
 export function printedPower(design: Design, machine: Machine, power: PowerFigure): object {
   const { terms, dc, beside, wall, asleep, mean, veto, costPerYear, shownState } = power
-  const wallOf = stateWalls(design, machine)
-  const day = machineDay(design, wallOf)
+  const powerIn = statePowers(design, machine)
+  const day = machineDay(design, powerIn)
   return {
     efficiency: power.efficiency,
     vetoPartIds: power.vetoPartIds,
@@ -34,7 +34,7 @@ export function printedPower(design: Design, machine: Machine, power: PowerFigur
     missing: wall?.missing ?? dc.missing,
     states: machineStates.map((state) => ({
       state: state.id,
-      ...printedWatts(wallOf(state.id)),
+      ...printedWatts(powerIn(state.id).wall),
       veto: state.cpu === 'idle' ? power.vetoPartIds : [],
     })),
     day: day && {
@@ -52,8 +52,7 @@ export function printedPower(design: Design, machine: Machine, power: PowerFigur
 function printedUps(machine: Machine, wall: Amount<'W'> | null): object | null {
   const [ups] = piecesOf(machine, 'ups')
   if (!ups) return null
-  const own = ups.dataSheet.idleWatts ?? 0
-  return { pieceId: ups.id, minutesIdle: wall && upsRuntime(wall.likely - own, ups.dataSheet) }
+  return { pieceId: ups.id, minutesIdle: wall && upsHolds(ups, wall).minutes }
 }
 
 function printedWatts(amount: Amount<'W'> | null): object {

@@ -1,7 +1,7 @@
 import type { DataKind } from '../design/brief'
 import type { Given } from '../judging/given'
 import { type Bound, type LimitStatus, statusOf } from '../judging/statusOf'
-import { readersNow } from '../paths/readersNow'
+import { readersNow, shareOfWanted } from '../paths/readersNow'
 import { type Amount, exactly } from '../units/amount'
 import { poolOutage } from './poolOutage'
 
@@ -52,11 +52,7 @@ export function poolStandings(given: Given): PoolStanding[] {
     const kinds = home?.kinds ?? []
     const [slowest] = reading.readers
       .filter((one) => one.poolId === poolId && one.wantsBytesPerSecond > 0)
-      .toSorted(
-        (one, other) =>
-          one.bytesPerSecond / one.wantsBytesPerSecond -
-          other.bytesPerSecond / other.wantsBytesPerSecond,
-      )
+      .toSorted((one, other) => shareOfWanted(one) - shareOfWanted(other))
     return {
       poolId,
       roles: [...new Set(kinds.map((kind) => ROLE_OF_KIND[kind]))],

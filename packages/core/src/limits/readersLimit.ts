@@ -1,5 +1,5 @@
 import type { Limit } from '../judging/limit'
-import { readersNow } from '../paths/readersNow'
+import { readersNow, shareOfWanted } from '../paths/readersNow'
 import { readersOf } from '../paths/readersOf'
 import { exactly } from '../units/amount'
 
@@ -36,13 +36,16 @@ export const readersLimit: Limit<'readers', ReadersFacts> = {
     const [first] = wanting
     const worst =
       first &&
-      wanting.reduce((one, other) => (standing(other) < standing(one) ? other : one), first)
+      wanting.reduce(
+        (one, other) => (shareOfWanted(other) < shareOfWanted(one) ? other : one),
+        first,
+      )
     const wantedBytesPerSecond = worst?.wantsBytesPerSecond ?? Math.max(...wants)
     const isNamed =
       worst &&
       named.some(({ id }) => id === worst.reader.id) &&
       // Where nobody has more than it, its name would say nothing.
-      wanting.some((other) => standing(other) > standing(worst) * (1 + NEARLY))
+      wanting.some((other) => shareOfWanted(other) > shareOfWanted(worst) * (1 + NEARLY))
     const readFrom = new Set(wanting.map(({ poolId }) => poolId))
     const facts = {
       readers: wants.length,
@@ -82,14 +85,3 @@ export const readersLimit: Limit<'readers', ReadersFacts> = {
 
 /** Rates that differ by less are the same. */
 const NEARLY = 1e-9
-
-/** How far a reader is from what it wants: 1 for just enough. */
-function standing({
-  bytesPerSecond,
-  wantsBytesPerSecond,
-}: {
-  bytesPerSecond: number
-  wantsBytesPerSecond: number
-}): number {
-  return bytesPerSecond / wantsBytesPerSecond
-}

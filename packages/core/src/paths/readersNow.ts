@@ -71,3 +71,11 @@ export function readersNow(
     }),
   }
 }
+
+/** How far a reader is from what it wants: 1 for just enough. */
+export function shareOfWanted({
+  bytesPerSecond,
+  wantsBytesPerSecond,
+}: Pick<ReaderNow, 'bytesPerSecond' | 'wantsBytesPerSecond'>): number {
+  return bytesPerSecond / wantsBytesPerSecond
+}

@@ -1,9 +1,6 @@
 import type { Brief } from '../design/brief'
 
 const HOURS_PER_DAY = 24
-/** Days in the year of an electricity bill. */
-export const DAYS_PER_BILL_YEAR = 365
-
 /** What a kilowatt-hour costs in an hour of the day: the first band that holds it, or the base price. Minor units. */
 export function priceInHour(
   {

@@ -1,5 +1,5 @@
 import type { BrickClass } from '../catalogue/standards'
-import type { LossBand } from './lossBand'
+import type { Band } from '../units/band'
 import { lossAt, lossPoint } from './lossCurve'
 
 /**
@@ -22,11 +22,7 @@ export const BRICK_LEVELS: Record<BrickClass, { average: number; noLoadWatts: nu
  * @param outputWatts delivered to the machine, 0 or more
  * @example brickLoss(0, 120, 'VI').likely // 0.21
  */
-export function brickLoss(
-  outputWatts: number,
-  ratedWatts: number,
-  brickClass: BrickClass,
-): LossBand {
+export function brickLoss(outputWatts: number, ratedWatts: number, brickClass: BrickClass): Band {
   const { average, noLoadWatts } = BRICK_LEVELS[brickClass]
   const points = [0.25, 0.5, 0.75, 1].map((share) => lossPoint(share * ratedWatts, average))
   return lossAt(points, outputWatts, noLoadWatts)
@@ -36,13 +32,13 @@ export function brickLoss(
  * What is lost in the converter behind a brick, which makes the voltages of the board: a little always, and a share of
  * what passes. Common practice, no source.
  */
-const CONVERTER: { fixedWatts: LossBand; share: LossBand } = {
+const CONVERTER: { fixedWatts: Band; share: Band } = {
   fixedWatts: { low: 0.2, likely: 0.5, high: 1.5 },
   share: { low: 0.03, likely: 0.05, high: 0.08 },
 }
 
 /** @param outputWatts delivered to the board and its drives */
-export function converterLoss(outputWatts: number): LossBand {
+export function converterLoss(outputWatts: number): Band {
   const { fixedWatts, share } = CONVERTER
   return {
     low: fixedWatts.low + share.low * outputWatts,

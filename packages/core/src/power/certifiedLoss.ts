@@ -1,5 +1,5 @@
 import { type Certificate, CERTIFICATES } from '../catalogue/standards'
-import { joinBands, type LossBand, mapBand } from './lossBand'
+import type { Band } from '../units/band'
 import { lossAt, type LossPoint, lossPoint } from './lossCurve'
 
 /** Which set of levels a certificate stands for. */
@@ -60,12 +60,14 @@ export function certifiedLoss(
   outputShare: number,
   certificate: Certificate,
   set: CertificateSet,
-): LossBand {
+): Band {
   const lesser = CERTIFICATES.slice(0, CERTIFICATES.indexOf(certificate) + 1)
-  return joinBands(
-    lesser.map((one) => lossAt(pointsOf(set, one), outputShare)),
-    Math.min,
-  )
+  const bands = lesser.map((one) => lossAt(pointsOf(set, one), outputShare))
+  return {
+    low: Math.min(...bands.map(({ low }) => low)),
+    likely: Math.min(...bands.map(({ likely }) => likely)),
+    high: Math.min(...bands.map(({ high }) => high)),
+  }
 }
 
 /** Above this rating the rule on low loads speaks of a share of it. */
@@ -95,7 +97,3 @@ export function mostAtLowLoad(
   const share = (outputWatts - low.output) / (lowest.output - low.output)
   return low.loss + Math.max(0, lowest.loss - low.loss) * share
 }
-
-/** The band, with its ends no higher than so much. */
-export const atMost = (band: LossBand, most: number): LossBand =>
-  mapBand(band, (loss) => Math.min(loss, most))

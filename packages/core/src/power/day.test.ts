@@ -127,7 +127,7 @@ describe('disks that sleep', () => {
   const rest = { weekday: evening, weekend: evening }
 
   test('one stretch a day, less the minutes until they stop', () => {
-    const { asleepHoursPerDay, startsPerYear, yearsOfStarts } = spinDown(rest, 30, disks, 1, false)
+    const { asleepHoursPerDay, startsPerYear, yearsOfStarts } = spinDown(rest, 30, disks, 1)
     expect(asleepHoursPerDay).toBeCloseTo(19.5, 10)
     expect(startsPerYear).toBeCloseTo(365, 10)
     expect(yearsOfStarts).toBeCloseTo(300_000 / 365, 6)
@@ -139,9 +139,9 @@ describe('disks that sleep', () => {
   })
 
   test('the first reader waits for all that wake one after another', () => {
-    expect(spinDown(rest, 30, disks, 4, false).firstWaitSeconds.likely).toBe(9)
-    expect(spinDown(rest, 30, disks, 4, true).firstWaitSeconds.likely).toBe(36)
-    expect(spinDown(rest, 30, [], 1, false).firstWaitSeconds).toEqual({
+    expect(spinDown(rest, 30, disks, 4).firstWaitSeconds.likely).toBe(9)
+    expect(spinDown(rest, 30, disks, 4).oneByOneWaitSeconds.likely).toBe(36)
+    expect(spinDown(rest, 30, [], 1).firstWaitSeconds).toEqual({
       low: 6,
       likely: 10,
       high: 20,
@@ -149,9 +149,9 @@ describe('disks that sleep', () => {
   })
 
   test('disks that never sleep never start', () => {
-    const { startsPerYear, yearsOfStarts } = spinDown(allDay('spinning'), 30, disks, 1, false)
+    const { startsPerYear, yearsOfStarts } = spinDown(allDay('spinning'), 30, disks, 1)
     expect([startsPerYear, yearsOfStarts]).toEqual([0, Infinity])
-    expect(spinDown(allDay('asleep'), 30, disks, 1, false).startsPerYear).toBe(365)
+    expect(spinDown(allDay('asleep'), 30, disks, 1).startsPerYear).toBe(365)
   })
 })
 

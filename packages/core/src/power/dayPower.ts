@@ -1,11 +1,10 @@
 import type { Brief, DayProfile, HourState } from '../design/brief'
 import { type Amount, mapAmount, sumOf } from '../units/amount'
-import { DAYS_PER_BILL_YEAR, priceInHour } from './averagePrice'
+import { priceInHour } from './averagePrice'
+import { energyPerYearKilowattHours } from './energyPerYear'
+import { DAY_KINDS, DAYS_OF_WEEK, DAYS_PER_WEEK } from './weekDays'
 
-/** Days of each kind in a week. */
-const DAYS = { weekday: 5, weekend: 2 } as const
-const DAYS_PER_WEEK = 7
-const WATTS_PER_KILOWATT = 1_000
+const HOURS_PER_DAY = 24
 
 /** What a machine draws through its days. */
 export interface DayPower {
@@ -30,14 +29,13 @@ export function dayPower(
 ): DayPower {
   const shareOf = new Map<HourState, number>()
   const priceOf = new Map<HourState, number>()
-  for (const kind of ['weekday', 'weekend'] as const) {
+  for (const kind of DAY_KINDS) {
     profile[kind].forEach((state, hour) => {
-      const share = DAYS[kind] / DAYS_PER_WEEK / profile[kind].length
+      const share = DAYS_OF_WEEK[kind] / DAYS_PER_WEEK / HOURS_PER_DAY
       shareOf.set(state, (shareOf.get(state) ?? 0) + share)
       priceOf.set(state, (priceOf.get(state) ?? 0) + share * priceInHour(brief, hour))
     })
   }
-  const hoursPerYear = DAYS_PER_BILL_YEAR * 24
   const states = [...shareOf.keys()]
   const mean = sumOf(
     states.map((state) => mapAmount(wallOf(state), (watts) => watts * (shareOf.get(state) ?? 0))),
@@ -47,7 +45,7 @@ export function dayPower(
     states.map((state) =>
       mapAmount(
         wallOf(state),
-        (watts) => (watts * (priceOf.get(state) ?? 0) * hoursPerYear) / WATTS_PER_KILOWATT,
+        (watts) => energyPerYearKilowattHours(watts) * (priceOf.get(state) ?? 0),
         'money',
       ),
     ),
@@ -55,8 +53,11 @@ export function dayPower(
   )
   return {
     mean,
-    kilowattHoursPerYear: (mean.likely * hoursPerYear) / WATTS_PER_KILOWATT,
+    kilowattHoursPerYear: energyPerYearKilowattHours(mean.likely),
     costPerYear: mapAmount(cost, Math.round),
-    hours: states.map((state) => ({ state, hoursPerDay: 24 * (shareOf.get(state) ?? 0) })),
+    hours: states.map((state) => ({
+      state,
+      hoursPerDay: HOURS_PER_DAY * (shareOf.get(state) ?? 0),
+    })),
   }
 }

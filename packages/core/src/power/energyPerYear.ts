@@ -1,5 +1,7 @@
-/** Hours in the year of an electricity bill: 365 days. A month is a twelfth of it, 730 hours. */
-export const HOURS_PER_YEAR = 8760
+/** Days in the year of an electricity bill. */
+export const DAYS_PER_BILL_YEAR = 365
+/** Its hours. A month is a twelfth of it, 730 hours. */
+export const HOURS_PER_YEAR = 24 * DAYS_PER_BILL_YEAR
 
 /**
  * Energy a steady load takes in a year.

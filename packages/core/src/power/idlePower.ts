@@ -1,6 +1,5 @@
 import type { PowerState } from '../catalogue/draws'
-import { kindOf, type PartKind } from '../catalogue/partKinds'
-import { wattsOf } from '../catalogue/wattsOf'
+import { kindOf, type PartKind, partKinds } from '../catalogue/partKinds'
 import type { LimitedState } from '../design/brief'
 import type { Machine } from '../machine/machine'
 import type { Piece, PieceId } from '../machine/piece'
@@ -10,16 +9,12 @@ import { deepIdle } from './deepIdle'
 import { drawnTogether, drawnWatts } from './drawnWatts'
 import type { StateDesign } from './machineStates'
 import { machineDay } from './machineDay'
-import { stateWalls } from './stateWalls'
+import type { StateTerm } from './statePower'
+import { statePowers } from './statePowers'
 
-export interface PowerTerm {
-  kind: PartKind
+export interface PowerTerm extends StateTerm {
   /** What the machine does, where the watts of this kind depend on it. */
   state: PowerState | null
-  /** Beside the machine, with a plug in the wall of its own. */
-  isBeside: boolean
-  pieces: number
-  watts: number
 }
 
 export interface PowerFigure {
@@ -68,15 +63,15 @@ export function idlePower(design: StateDesign, machine: Machine): PowerFigure {
     high: Math.max(likely.high, awake.high),
     missing: withMissing(likely.missing, unsaid),
   }
-  const wallOf = stateWalls(design, machine)
-  const wall = wallOf('spinning')
-  const asleep = wallOf('asleep')
-  const day = machineDay(design, wallOf)
+  const powerIn = statePowers(design, machine)
+  const { terms, wall } = powerIn('spinning')
+  const asleep = powerIn('asleep').wall
+  const day = machineDay(design, powerIn)
   const mean = day?.mean ?? null
   const { idleState } = design.brief
   const ofSupply = wall && wall.likely - drawnBeside.likely
   return {
-    terms: [...termsOf(inside, state, false), ...termsOf(beside, state, true)],
+    terms: terms.map((term) => ({ ...term, state: statedOf(term.kind, state) })),
     dc,
     efficiency: ofSupply !== null && ofSupply > 0 ? dc.likely / ofSupply : null,
     beside: drawnBeside,
@@ -92,25 +87,10 @@ export function idlePower(design: StateDesign, machine: Machine): PowerFigure {
   }
 }
 
-/** One term for each kind; what draws nothing by itself, as a cable, has none. */
-function termsOf(pieces: readonly Piece[], state: PowerState, isBeside: boolean): PowerTerm[] {
-  const byKind = new Map<PartKind, PowerTerm>()
-  for (const { kind, dataSheet } of pieces) {
-    const watts = wattsOf(dataSheet, state)
-    if (watts === null || watts === 0) continue
-    const { draws } = kindOf(dataSheet)
-    const term = byKind.get(kind) ?? {
-      kind,
-      state: draws.idle === draws['kept awake'] ? null : state,
-      isBeside,
-      pieces: 0,
-      watts: 0,
-    }
-    term.pieces += 1
-    term.watts += watts
-    byKind.set(kind, term)
-  }
-  return [...byKind.values()]
+/** The state, where the watts of a kind depend on it. */
+function statedOf(kind: PartKind, state: PowerState): PowerState | null {
+  const { draws } = partKinds[kind]
+  return draws.idle === draws['kept awake'] ? null : state
 }
 
 /** What keeping awake costs; a data sheet that gives only one of the two values leaves it open. */

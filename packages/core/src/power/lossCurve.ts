@@ -1,4 +1,4 @@
-import type { LossBand } from './lossBand'
+import { type Band, exactBand, mapBand } from '../units/band'
 
 /** What is lost at one load; both in watts, or both as shares of the rating. */
 export interface LossPoint {
@@ -10,7 +10,7 @@ export interface LossPoint {
  * Without load a supply still loses a share of what it loses at its lowest known point, for control, fan and
  * magnetising its core. Common practice, no source: a fifth in those made for low loads, all of it in poor ones.
  */
-export const LOSS_WITHOUT_LOAD: LossBand = { low: 0.2, likely: 0.5, high: 1 }
+export const LOSS_WITHOUT_LOAD: Band = { low: 0.2, likely: 0.5, high: 1 }
 
 /** The loss of a supply at a load, of which it is known at some. */
 export function lossPoint(output: number, efficiency: number): LossPoint {
@@ -32,24 +32,18 @@ export function lossAt(
   points: readonly LossPoint[],
   output: number,
   withoutLoad: number | null = null,
-): LossBand {
+): Band {
   const [lowest] = points
   if (!lowest) throw new RangeError('A loss curve needs a point.')
   if (output >= lowest.output) {
-    const loss = onLine(points, output)
-    return { low: loss, likely: loss, high: loss }
+    return exactBand(onLine(points, output))
   }
   const share = output / lowest.output
   const from = (loss: number): number => loss + (lowest.loss - loss) * share
   if (withoutLoad !== null) {
-    const loss = from(Math.min(withoutLoad, lowest.loss))
-    return { low: loss, likely: loss, high: loss }
+    return exactBand(from(Math.min(withoutLoad, lowest.loss)))
   }
-  return {
-    low: from(LOSS_WITHOUT_LOAD.low * lowest.loss),
-    likely: from(LOSS_WITHOUT_LOAD.likely * lowest.loss),
-    high: from(LOSS_WITHOUT_LOAD.high * lowest.loss),
-  }
+  return mapBand(LOSS_WITHOUT_LOAD, (share) => from(share * lowest.loss))
 }
 
 function onLine(points: readonly LossPoint[], output: number): number {

@@ -1,4 +1,4 @@
-import type { Brief } from '../design/brief'
+import { type Brief, USUAL_FILE_BYTES } from '../design/brief'
 import type { Pool } from '../design/design'
 import type { Tenants } from '../design/tenants'
 import type { Machine } from '../machine/machine'
@@ -13,13 +13,11 @@ export interface ReadDesign {
   tenants: Readonly<Tenants>
 }
 
-/** Files that nobody has described are as large as a film. Common practice, no source. */
-const USUAL_BYTES = 4e9
-
 /**
  * Which drives does so many readers' reading keep busy?
  *
- * As many as the family of the largest pool needs for a file, for each reader anew, up to all of them. Which of the
+ * As many as the family of the largest pool needs for a file (a film, where the brief has none), for each reader anew,
+ * up to all of them. Which of the
  * members they are makes no difference to anybody but the file.
  */
 export function readingDrives(
@@ -33,7 +31,8 @@ export function readingDrives(
   const members = pool.groups
     .flatMap(({ driveIds }) => driveIds)
     .filter((id) => machine.pieces.has(id) && !away.has(id))
-  const fileBytes = Math.max(0, ...brief.data.map((entry) => entry.fileBytes)) || USUAL_BYTES
+  const fileBytes =
+    Math.max(0, ...brief.data.map((entry) => entry.fileBytes)) || USUAL_FILE_BYTES.media
   const forEach = Math.max(1, familyOf(pool).traits(pool).spinningToRead(fileBytes))
   return new Set(members.slice(0, readers * forEach))
 }

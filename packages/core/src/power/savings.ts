@@ -1,14 +1,12 @@
-import type { HouseRules } from '../design/houseRules'
 import { type Machine, piecesOf } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
-import { CERTIFICATES } from '../catalogue/standards'
 import type { StateDesign } from './machineStates'
 import { idlePower, type PowerFigure } from './idlePower'
 import { supplyLoss } from './supplyLoss'
 
-/** What takes watts that need not be. */
+/** What takes watts that need not be: on average over the day for disks, and idle for all else. */
 export type Saving =
-  | { what: 'disks sleep'; watts: number }
+  | { what: 'disks sleep'; watts: number; spinDownMinutes: number }
   | { what: 'veto'; watts: number; partIds: PieceId[] }
   | { what: 'better supply'; watts: number; supplyId: PieceId }
   | { what: 'UPS'; watts: number; upsId: PieceId }
@@ -16,11 +14,12 @@ export type Saving =
 
 /** Less is not worth a line. */
 const WORTH_WATTS = 0.5
+const BEST_CERTIFICATE = 'titanium'
 /** A house that lets disks sleep, to see what it saves. Common practice, no source: 20 to 30 minutes. */
-const USUAL_SPIN_DOWN: HouseRules['spinDownMinutes'] = 30
+const USUAL_SPIN_DOWN_MINUTES = 30
 
 /**
- * What could be saved, each by itself, on average over the day?
+ * What could be saved, each by itself?
  *
  * Nothing here is advice: each costs something, in money or in what the machine can do.
  *
@@ -33,19 +32,23 @@ export function savings(design: StateDesign, machine: Machine, power: PowerFigur
   const [ups] = piecesOf(machine, 'ups')
   const board = piecesOf(machine, 'board').find(({ dataSheet }) => dataSheet.managementController)
   const found: Saving[] = [
-    { what: 'disks sleep', watts: bySleeping(design, machine, mean.likely) },
+    {
+      what: 'disks sleep',
+      watts: bySleeping(design, machine, mean.likely),
+      spinDownMinutes: USUAL_SPIN_DOWN_MINUTES,
+    },
     { what: 'veto', watts: power.veto.likely, partIds: power.vetoPartIds },
   ]
   if (supply) {
-    const best = CERTIFICATES.at(-1) ?? 'titanium'
     const lossOf = (sheet: typeof supply.dataSheet): number =>
       supplyLoss(dc.likely, sheet, design.brief.mainsVolts).likely
-    const better = lossOf({ ...supply.dataSheet, certificate: best })
+    const better = lossOf({ ...supply.dataSheet, certificate: BEST_CERTIFICATE })
     const watts = lossOf(supply.dataSheet) - better
     found.push({ what: 'better supply', watts, supplyId: supply.id })
   }
   if (ups) found.push({ what: 'UPS', watts: ups.dataSheet.idleWatts ?? 0, upsId: ups.id })
   if (board) {
+    // What it draws when it is off is mostly the controller, which nobody gives apart from it.
     found.push({
       what: 'management',
       watts: board.dataSheet.offWatts ?? 0,
@@ -59,6 +62,9 @@ export function savings(design: StateDesign, machine: Machine, power: PowerFigur
 
 function bySleeping(design: StateDesign, machine: Machine, meanWatts: number): number {
   if (design.houseRules.spinDownMinutes !== null || design.brief.day !== null) return 0
-  const asleep = idlePower({ ...design, houseRules: { spinDownMinutes: USUAL_SPIN_DOWN } }, machine)
+  const asleep = idlePower(
+    { ...design, houseRules: { spinDownMinutes: USUAL_SPIN_DOWN_MINUTES } },
+    machine,
+  )
   return meanWatts - (asleep.mean?.likely ?? meanWatts)
 }

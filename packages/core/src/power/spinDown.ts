@@ -1,6 +1,8 @@
 import type { DayProfile } from '../design/brief'
 import type { Piece } from '../machine/piece'
-import { DAYS_PER_BILL_YEAR } from './averagePrice'
+import { type Band, exactBand, mapBand } from '../units/band'
+import { DAYS_PER_BILL_YEAR } from './energyPerYear'
+import { DAY_KINDS, DAYS_OF_WEEK, DAYS_PER_WEEK } from './weekDays'
 
 /**
  * How often a disk may stop and start, where its data sheet does not say. Common practice, no source: 300,000 for the
@@ -8,8 +10,7 @@ import { DAYS_PER_BILL_YEAR } from './averagePrice'
  */
 export const USUAL_START_CYCLES = 300_000
 /** From standing to reading. Common practice, no source. */
-export const USUAL_SPIN_UP_SECONDS = { low: 6, likely: 10, high: 20 } as const
-const DAYS = { weekday: 5, weekend: 2 } as const
+export const USUAL_SPIN_UP_SECONDS: Band = { low: 6, likely: 10, high: 20 }
 
 /** What sleeping does to disks, and to who waits for them. */
 export interface SpinDown {
@@ -19,50 +20,47 @@ export interface SpinDown {
   startsPerYear: number
   /** Until the rated number is used up; Infinity where they never stop. */
   yearsOfStarts: number
-  /** How long the first reader waits. */
-  firstWaitSeconds: { low: number; likely: number; high: number }
+  /** How long the first reader waits where all disks that a read wakes start at once, and where each waits for the last. */
+  firstWaitSeconds: Band
+  oneByOneWaitSeconds: Band
 }
 
 /**
  * How long do disks sleep, how often do they start, and how long does the first reader wait?
  *
  * A simple model: by the hours of the day disks sleep where the profile says so, and start once after each such
- * stretch. Of a stretch the minutes until they stop are awake. The first reader waits for all disks that the read wakes,
- * at once or, where a controller starts them one after another, for their sum.
+ * stretch. Of a stretch the minutes until they stop are awake.
  *
  * @param wokenDisks that a read wakes
- * @param oneByOne whether they start one after another
  */
 export function spinDown(
   profile: DayProfile,
   spinDownMinutes: number,
   disks: readonly Piece<'drive'>[],
   wokenDisks: number,
-  oneByOne: boolean,
 ): SpinDown {
-  const perWeek = (['weekday', 'weekend'] as const).map((kind) => {
+  const perWeek = DAY_KINDS.map((kind) => {
     const stretches = asleepStretches(profile[kind])
     const hours = stretches.reduce(
       (sum, length) => sum + Math.max(0, length - spinDownMinutes / 60),
       0,
     )
-    return { hours: hours * DAYS[kind], starts: stretches.length * DAYS[kind] }
+    return { hours: hours * DAYS_OF_WEEK[kind], starts: stretches.length * DAYS_OF_WEEK[kind] }
   })
   const weekly = (of: 'hours' | 'starts'): number => perWeek.reduce((sum, one) => sum + one[of], 0)
-  const startsPerYear = (weekly('starts') / 7) * DAYS_PER_BILL_YEAR
+  const startsPerYear = (weekly('starts') / DAYS_PER_WEEK) * DAYS_PER_BILL_YEAR
   const rated = Math.min(
     ...disks.map(({ dataSheet }) => dataSheet.startCycles ?? USUAL_START_CYCLES),
   )
-  const times = oneByOne ? Math.max(1, wokenDisks) : 1
   const seconds = disks.flatMap(({ dataSheet }) => dataSheet.spinUpSeconds ?? [])
-  const known = seconds.length === disks.length && disks.length > 0 ? Math.max(...seconds) : null
-  const { low, likely, high } =
-    known === null ? USUAL_SPIN_UP_SECONDS : { low: known, likely: known, high: known }
+  const isKnown = seconds.length === disks.length && disks.length > 0
+  const atOnce = isKnown ? exactBand(Math.max(...seconds)) : USUAL_SPIN_UP_SECONDS
   return {
-    asleepHoursPerDay: weekly('hours') / 7,
+    asleepHoursPerDay: weekly('hours') / DAYS_PER_WEEK,
     startsPerYear,
     yearsOfStarts: startsPerYear === 0 ? Infinity : rated / startsPerYear,
-    firstWaitSeconds: { low: low * times, likely: likely * times, high: high * times },
+    firstWaitSeconds: atOnce,
+    oneByOneWaitSeconds: mapBand(atOnce, (one) => one * Math.max(1, wokenDisks)),
   }
 }
 

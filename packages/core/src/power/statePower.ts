@@ -1,12 +1,12 @@
 import type { PartKind } from '../catalogue/partKinds'
 import type { Machine } from '../machine/machine'
 import type { Piece, PieceId } from '../machine/piece'
-import { presentPieces } from '../machine/presentPieces'
+import { type PresentPieces, presentPieces } from '../machine/presentPieces'
 import { type Amount, exactly, sumOf, withMissing } from '../units/amount'
 import { atTheWall } from './atTheWall'
 import { cpuDraw } from './cpuDraw'
-import { deepIdle } from './deepIdle'
-import { driveDraw } from './driveDraw'
+import { type DeepIdle, deepIdle } from './deepIdle'
+import { type DriveActivity, driveDraw } from './driveDraw'
 import { drawnWatts } from './drawnWatts'
 import { expectedBand } from './expectedBand'
 import type { MachineState, StateDesign } from './machineStates'
@@ -35,36 +35,61 @@ export interface StatePower {
  *
  * Every piece has a band around what its data sheet gives. Where nobody says whether a device lets the CPU sleep, the
  * band reaches from the deep to the shallow idle of it. Drives that are away draw nothing.
+ *
+ * @param pieces what draws, when it is at hand
  */
-export function statePower(design: StateDesign, machine: Machine, state: MachineState): StatePower {
-  const { all, inside, beside } = presentPieces(machine)
+export function statePower(
+  design: StateDesign,
+  machine: Machine,
+  state: MachineState,
+  { inside, beside, sleep }: DrawingPieces = drawingPieces(machine),
+): StatePower {
   const activityOf = state.drives(design, machine)
-  const { vetoPartIds, unsaid } = deepIdle(all)
-  const drawn = (piece: Piece): Amount<'W'> =>
-    expectedBand(piece, drawIn(state, piece, activityOf, vetoPartIds.length > 0, unsaid.length > 0))
-  const drawnBy = new Map<PieceId, Amount<'W'>>(inside.map((piece) => [piece.id, drawn(piece)]))
-  const sum = sumOf([...drawnBy.values()], 'W')
-  const dc = state.cpu === 'idle' ? { ...sum, missing: withMissing(sum.missing, unsaid) } : sum
+  const drawn = (piece: Piece): DrawnPiece => {
+    const amount = drawIn(state, piece, activityOf, sleep)
+    return { piece, amount: expectedBand(piece, amount) }
+  }
+  const [drawnInside, drawnBeside] = [inside.map(drawn), beside.map(drawn)]
+  const sum = togetherOf(drawnInside)
+  const dc =
+    state.cpu === 'idle' ? { ...sum, missing: withMissing(sum.missing, sleep.unsaid) } : sum
+  const drawnBy = new Map(drawnInside.map(({ piece, amount }) => [piece.id, amount]))
   const wall = atTheWall(machine, drawnBy, dc, design.brief.mainsVolts)
-  const drawnBeside = beside.map((piece) => ({ piece, amount: drawn(piece) }))
-  const drawnInside = inside.map((piece) => ({
-    piece,
-    amount: drawnBy.get(piece.id) ?? exactly(0, 'W'),
-  }))
   return {
     terms: [...termsOf(drawnInside, false), ...termsOf(drawnBeside, true)],
     dc,
-    wall: wall && sumOf([wall, ...drawnBeside.map(({ amount }) => amount)], 'W'),
+    wall: wall && sumOf([wall, togetherOf(drawnBeside)], 'W'),
   }
+}
+
+interface DrawnPiece {
+  piece: Piece
+  amount: Amount<'W'>
+}
+
+const togetherOf = (drawn: readonly DrawnPiece[]): Amount<'W'> =>
+  sumOf(
+    drawn.map(({ amount }) => amount),
+    'W',
+  )
+
+/** What of a machine draws, which is the same in every state. */
+export interface DrawingPieces extends PresentPieces {
+  sleep: DeepIdle
+}
+
+export function drawingPieces(machine: Machine): DrawingPieces {
+  const present = presentPieces(machine)
+  return { ...present, sleep: deepIdle(present.all) }
 }
 
 function drawIn(
   { cpu }: MachineState,
   piece: Piece,
-  activityOf: (driveId: PieceId) => ReturnType<ReturnType<MachineState['drives']>>,
-  isKeptAwake: boolean,
-  mayBeAwake: boolean,
+  activityOf: (driveId: PieceId) => DriveActivity,
+  { vetoPartIds, unsaid }: DeepIdle,
 ): Amount<'W'> {
+  const isKeptAwake = vetoPartIds.length > 0
   if (cpu === 'off') return offDraw(piece)
   switch (piece.kind) {
     case 'drive':
@@ -73,7 +98,7 @@ function drawIn(
       if (cpu !== 'idle') return cpuDraw(piece as Piece<'cpu'>, cpu)
       if (isKeptAwake) return drawnWatts(piece, 'kept awake')
       const deep = drawnWatts(piece, 'idle')
-      if (!mayBeAwake) return deep
+      if (unsaid.length === 0) return deep
       const shallow = drawnWatts(piece, 'kept awake')
       return { ...deep, high: Math.max(deep.high, shallow.high) }
     }
@@ -82,16 +107,15 @@ function drawIn(
   }
 }
 
-function termsOf(
-  drawn: readonly { piece: Piece; amount: Amount<'W'> }[],
-  isBeside: boolean,
-): StateTerm[] {
+function termsOf(drawn: readonly DrawnPiece[], isBeside: boolean): StateTerm[] {
   const byKind = new Map<PartKind, StateTerm>()
   for (const { piece, amount } of drawn) {
     if (amount.likely === 0) continue
     const { kind } = piece
     const term = byKind.get(kind) ?? { kind, isBeside, pieces: 0, watts: 0 }
-    byKind.set(kind, { ...term, pieces: term.pieces + 1, watts: term.watts + amount.likely })
+    term.pieces += 1
+    term.watts += amount.likely
+    byKind.set(kind, term)
   }
   return [...byKind.values()]
 }

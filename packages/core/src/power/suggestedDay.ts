@@ -1,7 +1,7 @@
 import type { Brief, DayProfile, HourState } from '../design/brief'
 import type { HouseRules } from '../design/houseRules'
 
-/** When people at home read: evenings of weekdays, from noon on at weekends. Common practice, no source. */
+/** When people at home read: evenings of weekdays, afternoons and evenings at weekends. Common practice, no source. */
 const READING = { weekday: { from: 18, to: 22 }, weekend: { from: 14, to: 22 } } as const
 /** When most of them do so at once. Common practice, no source. */
 const ALL_AT_ONCE = { from: 20, to: 21 }

@@ -1,7 +1,7 @@
 import type { SupplySheet } from '../catalogue/kinds/supply'
 import { brickLoss, converterLoss } from './brickLoss'
-import { atMost, certifiedLoss, type CertificateSet, mostAtLowLoad } from './certifiedLoss'
-import { type LossBand, mapBand } from './lossBand'
+import { certifiedLoss, type CertificateSet, mostAtLowLoad } from './certifiedLoss'
+import { type Band, mapBand } from '../units/band'
 import { lossAt, lossPoint, risingPoints } from './lossCurve'
 
 export type MainsVolts = 115 | 230
@@ -37,10 +37,10 @@ export function supplyLoss(
   outputWatts: number,
   supply: LosingSupply,
   mainsVolts: MainsVolts,
-): LossBand {
+): Band {
   if (supply.shape === 'brick' && supply.converterRatedWatts !== null) {
     const converter = converterLoss(outputWatts)
-    const ofBrick = (end: keyof LossBand): number =>
+    const ofBrick = (end: keyof Band): number =>
       moduleLoss(outputWatts + converter[end], supply, mainsVolts)[end] + converter[end]
     return { low: ofBrick('low'), likely: ofBrick('likely'), high: ofBrick('high') }
   }
@@ -48,7 +48,7 @@ export function supplyLoss(
   return mapBand(moduleLoss(outputWatts / modules, supply, mainsVolts), (loss) => loss * modules)
 }
 
-function moduleLoss(outputWatts: number, supply: LosingSupply, mainsVolts: MainsVolts): LossBand {
+function moduleLoss(outputWatts: number, supply: LosingSupply, mainsVolts: MainsVolts): Band {
   const { shape, ratedWatts, certificate, efficiencyPoints, noLoadWatts, brickClass } = supply
   if (efficiencyPoints && efficiencyPoints.length > 0) {
     const points = efficiencyPoints.map((point) => lossPoint(point.outputWatts, point.efficiency))
@@ -61,9 +61,9 @@ function moduleLoss(outputWatts: number, supply: LosingSupply, mainsVolts: Mains
     certifiedLoss(Math.min(outputWatts / ratedWatts, HIGHEST_LOAD), certificate, set),
     (share) => share * ratedWatts,
   )
-  return supply.meetsLowLoadRule === true
-    ? atMost(loss, mostAtLowLoad(outputWatts, ratedWatts, certificate, set))
-    : loss
+  if (supply.meetsLowLoadRule !== true) return loss
+  const mostWatts = mostAtLowLoad(outputWatts, ratedWatts, certificate, set)
+  return mapBand(loss, (watts) => Math.min(watts, mostWatts))
 }
 
 function setOf({ modules }: LosingSupply, mainsVolts: MainsVolts): CertificateSet {

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { demoDesign } from '../../fixtures/demo'
 import { resolveMachine } from '../machine/resolveMachine'
 import { machineDay } from '../power/machineDay'
-import { stateWalls } from '../power/stateWalls'
+import { statePowers } from '../power/statePowers'
 import { exactly } from '../units/amount'
 import { againstPlan } from './againstPlan'
 import { differenceCauses } from './differenceCauses'
@@ -150,7 +150,7 @@ describe('against the plan', () => {
   test('a series is held against the mean of the day', () => {
     const design = demoDesign('cabin-archive')
     const machine = resolveMachine(design)
-    const planned = machineDay(design, stateWalls(design, machine))?.mean.likely ?? 0
+    const planned = machineDay(design, statePowers(design, machine))?.mean.likely ?? 0
     const text = (watts: number): string =>
       Array.from({ length: 25 }, (_, at) => `${start + at * 600},${watts}`).join('\n')
     const answer = (watts: number): unknown => {

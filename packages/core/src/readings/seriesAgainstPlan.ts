@@ -1,9 +1,8 @@
-import type { Machine } from '../machine/machine'
-import { piecesOf } from '../machine/machine'
+import { type Machine, piecesOf } from '../machine/machine'
 import { idlePower } from '../power/idlePower'
 import { machineDay } from '../power/machineDay'
 import type { StateDesign } from '../power/machineStates'
-import { stateWalls } from '../power/stateWalls'
+import { statePowers } from '../power/statePowers'
 import { type AgainstPlan, againstPlan } from './againstPlan'
 import { type Cause, differenceCauses } from './differenceCauses'
 import type { ReadSeries } from './readSeries'
@@ -38,15 +37,15 @@ export function seriesAgainstPlan(
   machine: Machine,
   { readings, ...read }: ReadSeries,
 ): SeriesAgainstPlan | null {
-  const wallOf = stateWalls(design, machine)
-  const [asleep, spinning] = [wallOf('asleep'), wallOf('spinning')]
+  const powerIn = statePowers(design, machine)
+  const [asleep, spinning] = [powerIn('asleep').wall, powerIn('spinning').wall]
   const middle =
     asleep && spinning && asleep.likely < spinning.likely
       ? (asleep.likely + spinning.likely) / 2
       : null
   const figures = seriesFigures(readings, middle)
   if (!figures) return null
-  const day = machineDay(design, wallOf)
+  const day = machineDay(design, powerIn)
   const mean = day && againstPlan(figures.meanWatts, day.mean)
   const perKilowattHour =
     day && day.kilowattHoursPerYear > 0 ? day.costPerYear.likely / day.kilowattHoursPerYear : null

@@ -1,5 +1,6 @@
 import type { Missing } from '../units/amount'
-import { lifeYears, type Years } from './lifeYears'
+import type { Band } from '../units/band'
+import { lifeYears } from './lifeYears'
 import type { Partition } from './partitions'
 import type { ServiceDevice } from './serviceDevices'
 
@@ -10,7 +11,7 @@ export interface DeviceFigure {
   freeBytes: number
   writtenBytesPerDay: number
   /** Null where nothing is written, or where what it endures is not known. */
-  years: Years | null
+  years: Band | null
   missing: Missing[]
 }
 

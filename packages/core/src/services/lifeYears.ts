@@ -1,14 +1,8 @@
+import type { Band } from '../units/band'
 import { DAYS_PER_YEAR } from '../units/time'
 
 /** How much more flash writes inside than it is told to. Common practice, no source: hardly more for long files, several times as much for small scattered ones. */
 export const WRITE_AMPLIFICATION = { low: 1, likely: 2, high: 4 } as const
-
-/** Years as a band. */
-export interface Years {
-  low: number
-  likely: number
-  high: number
-}
 
 /**
  * How long does flash last at what is written to it?
@@ -25,7 +19,7 @@ export function lifeYears(
   enduranceBytes: number,
   writtenBytesPerDay: number,
   wornShare: number,
-): Years | null {
+): Band | null {
   if (writtenBytesPerDay <= 0) return null
   const left = enduranceBytes * Math.max(0, 1 - wornShare)
   const years = (amplification: number): number =>

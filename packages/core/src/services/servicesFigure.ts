@@ -6,12 +6,13 @@ import { ethernetBytesPerSecond } from '../machine/linkRates'
 import { type Machine, piecesOf } from '../machine/machine'
 import { networkPorts } from '../machine/networkPorts'
 import type { PieceId } from '../machine/piece'
+import type { Band } from '../units/band'
 import { type DeviceFigure, deviceFigure } from './deviceFigure'
 import { partitionsOf } from './partitions'
 import { readCacheHeaders } from './readCacheHeaders'
 import { serviceDevices } from './serviceDevices'
 import { RECORD_BYTES, serviceSize } from './serviceSize'
-import { slowestWait, syncWriteWait, type Wait } from './syncWriteWait'
+import { slowestWait, syncWriteWait } from './syncWriteWait'
 import { tierAsleepHours } from './tierAsleepHours'
 import { withImpliedSystem } from './withImpliedSystem'
 import { type WriteLogSizes, writeLogSizes } from './writeLogSizes'
@@ -42,7 +43,7 @@ export interface ServiceFigure {
    */
   asleepHours: number | null
   /** For a write log: how long a small write waits, with the slowest of its devices; null without one. */
-  wait: Wait | null
+  waitMicroseconds: Band | null
 }
 
 export interface ServicesFigure {
@@ -115,7 +116,7 @@ export function servicesFigure(design: ServicesDesign, machine: Machine): Servic
         service.role === 'fast tier'
           ? tierAsleepHours(service, pool, design.brief, design.houseRules.spinDownMinutes, machine)
           : null,
-      wait:
+      waitMicroseconds:
         service.role === 'write log'
           ? slowestWait(
               devices

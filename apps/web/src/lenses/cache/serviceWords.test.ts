@@ -23,7 +23,7 @@ const log: ServiceFigure = {
   writtenBytesPerDay: 1e9,
   memoryBytes: 0,
   strandedBytes: 0,
-  wait: null,
+  waitMicroseconds: null,
   asleepHours: null,
 }
 
@@ -35,11 +35,11 @@ test.each<[Partial<ServiceFigure>, string]>([
     'Holds 16 GB, 2 GB wanted, any 1 of its devices may fail. The smaller of its mirrored devices counts: 24 GB of the larger ones holds nothing.',
   ],
   [
-    { wait: { low: 400, likely: 1_500, high: 6_000 } },
+    { waitMicroseconds: { low: 400, likely: 1_500, high: 6_000 } },
     'Holds 16 GB, 2 GB wanted. A small write waits about 1.5 ms (400 µs to 6 ms).',
   ],
   [
-    { wait: { low: 25, likely: 25, high: 25 } },
+    { waitMicroseconds: { low: 25, likely: 25, high: 25 } },
     'Holds 16 GB, 2 GB wanted. A small write waits about 25 µs.',
   ],
   [

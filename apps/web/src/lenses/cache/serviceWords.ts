@@ -36,7 +36,7 @@ export function waitText(microseconds: number): string {
     : `${format.number(microseconds / 1_000, 1)} ms`
 }
 
-function waitWords({ wait }: ServiceFigure): string {
+function waitWords({ waitMicroseconds: wait }: ServiceFigure): string {
   if (!wait) return ''
   const { low, likely, high } = wait
   const about = `A small write waits about ${waitText(likely)}`

@@ -4,7 +4,7 @@ import {
   differenceCauses,
   machineStates,
   piecesOf,
-  type WallOf,
+  type PowerIn,
 } from '@flint/core/figures'
 import { useState } from 'react'
 import { NumberField } from '../../controls/NumberField'
@@ -25,12 +25,12 @@ const PROTOCOL = [
 ]
 
 /** One figure of a meter, against the plan of the same state, and what may explain a difference. */
-export function BenchReading({ wallOf }: { wallOf: WallOf }) {
+export function BenchReading({ powerIn }: { powerIn: PowerIn }) {
   const machine = useAppSelector(selectMachine)
   const { power } = useAppSelector(selectEvaluation)
   const [state, setState] = useState<MachineStateId>('spinning')
   const [watts, setWatts] = useState<number | null>(null)
-  const expected = wallOf(state)
+  const expected = powerIn(state).wall
   const reading = watts !== null && expected ? againstPlan(watts, expected) : null
   const [supply] = piecesOf(machine, 'supply')
   const differs = reading?.stands === 'above' || reading?.stands === 'below'

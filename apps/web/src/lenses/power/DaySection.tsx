@@ -1,6 +1,6 @@
 import { minorPerMajor } from '@flint/core/drawing'
 import { type DayProfile, type HourState, HOUR_STATES } from '@flint/core/editing'
-import { dayOf, machineDay, type WallOf } from '@flint/core/figures'
+import { dayOf, machineDay, type PowerIn } from '@flint/core/figures'
 import { useState } from 'react'
 import { format } from '../../controls/locale'
 import { SmallChoice } from '../../controls/SmallChoice'
@@ -14,14 +14,14 @@ import { stateTitle } from './stateWords'
 import styles from './power.module.css'
 
 /** What the machine does in each hour, to be painted, and what that draws and costs. */
-export function DaySection({ wallOf }: { wallOf: WallOf }) {
+export function DaySection({ powerIn }: { powerIn: PowerIn }) {
   const design = useAppSelector(selectDesign)
   const shown = useAppSelector(selectShownDesign)
   const edit = useEdit()
   const [brush, setBrush] = useState<HourState>('one reader')
   const { brief } = design
   const profile = dayOf(design)
-  const day = machineDay(shown, wallOf)
+  const day = machineDay(shown, powerIn)
   const paint = (kind: keyof DayProfile, hour: number): void => {
     const hours = profile[kind].map((state, at) => (at === hour ? brush : state))
     edit({ do: 'change-brief', change: { day: { ...profile, [kind]: hours } } }, true)
@@ -63,7 +63,7 @@ export function DaySection({ wallOf }: { wallOf: WallOf }) {
           key={kind}
           title={kind === 'weekday' ? 'Monday to Friday' : 'Weekend'}
           hours={profile[kind]}
-          wattsOf={(state) => wallOf(state)?.likely ?? 0}
+          wattsOf={(state) => powerIn(state).wall?.likely ?? 0}
           onPaint={(hour) => {
             paint(kind, hour)
           }}

@@ -1,9 +1,10 @@
-import { machineStates, piecesOf, statePower, supplyLoss } from '@flint/core/figures'
+import { type PowerIn, piecesOf, supplyLoss } from '@flint/core/figures'
 import { useMemo } from 'react'
 import { CartesianGrid, Line, LineChart, ReferenceDot, XAxis, YAxis } from 'recharts'
 import { format } from '../../controls/locale'
 import { selectShownDesign, selectShownMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
+import { stateTitle } from './stateWords'
 import styles from './power.module.css'
 
 /** How finely the curve is drawn. For the drawing only. */
@@ -11,10 +12,10 @@ const POINTS = 60
 /** Below this the curve falls to nothing. For the drawing only. */
 const LEAST_PERCENT = 40
 /** States that are marked on it. */
-const MARKED = new Set(['asleep', 'spinning', 'scrub'])
+const MARKED = ['asleep', 'spinning', 'scrub'] as const
 
 /** Efficiency of the supply by its load, with its band, and where the machine works on it. */
-export default function EfficiencyCurve() {
+export default function EfficiencyCurve({ powerIn }: { powerIn: PowerIn }) {
   const design = useAppSelector(selectShownDesign)
   const machine = useAppSelector(selectShownMachine)
   const [supply] = piecesOf(machine, 'supply')
@@ -31,13 +32,11 @@ export default function EfficiencyCurve() {
     })
   }, [sheet, mainsVolts])
   if (!supply || !sheet) return null
-  const marks = machineStates
-    .filter(({ id }) => MARKED.has(id))
-    .map((state) => {
-      const watts = statePower(design, machine, state).dc.likely
-      const loss = supplyLoss(watts, sheet, mainsVolts).likely
-      return { id: state.id, title: state.title, watts, percent: (100 * watts) / (watts + loss) }
-    })
+  const marks = MARKED.map((id) => {
+    const watts = powerIn(id).dc.likely
+    const loss = supplyLoss(watts, sheet, mainsVolts).likely
+    return { id, title: stateTitle(id), watts, percent: (100 * watts) / (watts + loss) }
+  })
   const told = marks.map(
     ({ title, watts, percent }) =>
       `${title.toLowerCase()} ${format.watts(watts)} at ${format.number(percent)} %`,

@@ -1,5 +1,5 @@
 import type { MachineStateId, PartChoice } from '@flint/core/editing'
-import { machineStates, stateWalls, statePower } from '@flint/core/figures'
+import { statePowers } from '@flint/core/figures'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { useWidth } from '../../drawing/useWidth'
 import { LensFrame } from '../../sheet/LensFrame'
@@ -14,6 +14,7 @@ import { ReadingsSection } from './ReadingsSection'
 import { SavingsTable } from './SavingsTable'
 import { SleepSection } from './SleepSection'
 import { StatesTable } from './StatesTable'
+import { stateTitle } from './stateWords'
 import { UpsSection } from './UpsSection'
 import styles from './power.module.css'
 
@@ -32,9 +33,7 @@ export function PowerLens() {
   const machine = useAppSelector(selectShownMachine)
   const [stateId, setStateId] = useState<MachineStateId>('spinning')
   const [paneRef, widthPx] = useWidth()
-  const state = machineStates.find(({ id }) => id === stateId)
-  const power = useMemo(() => state && statePower(design, machine, state), [design, machine, state])
-  const wallOf = useMemo(() => stateWalls(design, machine), [design, machine])
+  const powerIn = useMemo(() => statePowers(design, machine), [design, machine])
   return (
     <LensFrame
       title="Power"
@@ -49,18 +48,18 @@ export function PowerLens() {
       }
     >
       <div ref={paneRef} className={styles.lens}>
-        {state && power && <PowerFlow title={state.title} power={power} widthPx={widthPx} />}
+        <PowerFlow title={stateTitle(stateId)} power={powerIn(stateId)} widthPx={widthPx} />
         <div className={styles.besides}>
-          <StatesTable wallOf={wallOf} chosen={stateId} onChoose={setStateId} />
+          <StatesTable powerIn={powerIn} chosen={stateId} onChoose={setStateId} />
           <Suspense fallback={<p className="soft">The curve is on its way …</p>}>
-            <EfficiencyCurve />
+            <EfficiencyCurve powerIn={powerIn} />
           </Suspense>
         </div>
-        <DaySection wallOf={wallOf} />
+        <DaySection powerIn={powerIn} />
         <SleepSection />
         <SavingsTable />
-        <UpsSection wallOf={wallOf} />
-        <ReadingsSection wallOf={wallOf} />
+        <UpsSection powerIn={powerIn} />
+        <ReadingsSection powerIn={powerIn} />
       </div>
     </LensFrame>
   )

@@ -1,4 +1,4 @@
-import type { WallOf } from '@flint/core/figures'
+import type { PowerIn } from '@flint/core/figures'
 import type { Remote } from 'comlink'
 import { useCallback, useRef, useState } from 'react'
 import { format } from '../../controls/locale'
@@ -19,7 +19,7 @@ interface Log {
 }
 
 /** What a meter has shown or logged, against the plan. It stays in this page. */
-export function ReadingsSection({ wallOf }: { wallOf: WallOf }) {
+export function ReadingsSection({ powerIn }: { powerIn: PowerIn }) {
   const input = useRef<HTMLInputElement>(null)
   const [log, setLog] = useState<Log | null>(null)
   const [problem, setProblem] = useState('')
@@ -39,7 +39,7 @@ export function ReadingsSection({ wallOf }: { wallOf: WallOf }) {
         Measured
         <span className="aside">against the plan; it is read in this page and not kept</span>
       </h2>
-      <BenchReading wallOf={wallOf} />
+      <BenchReading powerIn={powerIn} />
       <p className="soft">
         A log is a text with a time and watts on each line, as meters write it: delimiter, decimal
         sign and columns are found, and it is held against the mean of the week.

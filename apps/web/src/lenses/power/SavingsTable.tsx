@@ -25,10 +25,10 @@ export function SavingsTable() {
     <section aria-label="What could be saved">
       <h2>
         What could be saved
-        <span className="aside">each by itself, on average over the day</span>
+        <span className="aside">each by itself, about</span>
       </h2>
       {found.length === 0 ? (
-        <p className="soft">Nothing that is worth a line.</p>
+        <p className="soft">Nothing of half a watt or more.</p>
       ) : (
         <table className={`lined ${styles.savings ?? ''}`}>
           <thead>

@@ -28,7 +28,7 @@ export function SleepSection() {
       {spinDownMinutes === null ? (
         <p className="soft">They always spin. What it would save to let them stop stands below.</p>
       ) : (
-        <p>{sleepWords(spinDown(dayOf(design), spinDownMinutes, disks, woken, false), woken)}</p>
+        <p>{sleepWords(spinDown(dayOf(design), spinDownMinutes, disks, woken), woken)}</p>
       )}
       <p className="soft">
         A read wakes {format.counted(woken, 'disk')} here. One school lets disks spin for the sake

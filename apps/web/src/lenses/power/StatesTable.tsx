@@ -1,17 +1,17 @@
 import type { MachineStateId } from '@flint/core/editing'
-import { machineStates, type WallOf } from '@flint/core/figures'
+import { machineStates, type PowerIn } from '@flint/core/figures'
 import { bandWords, wattWords } from './wattWords'
 import styles from './power.module.css'
 
 interface StatesTableProps {
-  wallOf: WallOf
+  powerIn: PowerIn
   chosen: MachineStateId
   onChoose: (id: MachineStateId) => void
 }
 
 /** Watts at the wall in each state; the chosen one is drawn above. */
-export function StatesTable({ wallOf, chosen, onChoose }: StatesTableProps) {
-  const most = Math.max(1, ...machineStates.map(({ id }) => wallOf(id)?.likely ?? 0))
+export function StatesTable({ powerIn, chosen, onChoose }: StatesTableProps) {
+  const most = Math.max(1, ...machineStates.map(({ id }) => powerIn(id).wall?.likely ?? 0))
   return (
     <section aria-label="Watts by state">
       <h2>
@@ -31,7 +31,7 @@ export function StatesTable({ wallOf, chosen, onChoose }: StatesTableProps) {
         </thead>
         <tbody>
           {machineStates.map(({ id, title, about }) => {
-            const wall = wallOf(id)
+            const wall = powerIn(id).wall
             return (
               <tr key={id} data-state={id}>
                 <th scope="row">

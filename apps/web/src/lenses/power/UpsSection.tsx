@@ -1,4 +1,4 @@
-import { type Minutes, piecesOf, upsRuntime, type WallOf } from '@flint/core/figures'
+import { type Band, piecesOf, upsHolds, type PowerIn } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { selectShownMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
@@ -10,21 +10,19 @@ import styles from './power.module.css'
 const LOADS = ['asleep', 'spinning', 'all readers', 'scrub'] as const
 
 /** How long the UPS holds the machine in each state, with a new battery. */
-export function UpsSection({ wallOf }: { wallOf: WallOf }) {
+export function UpsSection({ powerIn }: { powerIn: PowerIn }) {
   const machine = useAppSelector(selectShownMachine)
   const [ups] = piecesOf(machine, 'ups')
   if (!ups) return null
-  const { maker, model, ratedWatts, ratedVoltAmperes, idleWatts } = ups.dataSheet
-  // What it draws itself is not what it must hold up.
-  const own = idleWatts ?? 0
+  const { maker, model, ratedWatts, ratedVoltAmperes } = ups.dataSheet
   const carries = [
     ratedWatts === null ? null : format.watts(ratedWatts),
     ratedVoltAmperes === null ? null : `${format.number(ratedVoltAmperes)} VA`,
   ].filter((one) => one !== null)
   return (
-    <section aria-label="When power goes">
+    <section aria-label="In a power cut">
       <h2>
-        When power goes
+        In a power cut
         <span className="aside">
           {maker} {model}
           {carries.length > 0 ? ` carries ${carries.join(', ')}` : ''}; with a new battery
@@ -33,8 +31,8 @@ export function UpsSection({ wallOf }: { wallOf: WallOf }) {
       <table className="lined">
         <tbody>
           {LOADS.map((state) => {
-            const wall = wallOf(state)
-            const minutes = upsRuntime(wall ? wall.likely - own : 0, ups.dataSheet)
+            const wall = powerIn(state).wall
+            const minutes = wall && upsHolds(ups, wall).minutes
             return (
               <tr key={state}>
                 <th scope="row">{stateTitle(state)}</th>
@@ -54,7 +52,7 @@ export function UpsSection({ wallOf }: { wallOf: WallOf }) {
   )
 }
 
-function minutesWords({ low, likely, high }: Minutes): string {
+function minutesWords({ low, likely, high }: Band): string {
   const write = (minutes: number): string => format.number(minutes, minutes < 10 ? 1 : 0)
   const band = low === high ? '' : ` (${write(low)} to ${write(high)})`
   return `${write(likely)}${band} minutes`

@@ -3,12 +3,12 @@ import type { Saving, Words } from '@flint/core/figures'
 /** What could be done about some watts, and what it costs in turn. */
 export function savingWords(
   saving: Saving,
-  { piece, pieces }: Words,
+  { piece, pieces, format }: Words,
 ): { what: string; costs: string } {
   switch (saving.what) {
     case 'disks sleep':
       return {
-        what: 'Let disks stop after 30 minutes without work',
+        what: `Let disks stop after ${format.number(saving.spinDownMinutes)} minutes without work`,
         costs:
           'The first reader waits for them, and each stop is one of the starts they are rated for.',
       }

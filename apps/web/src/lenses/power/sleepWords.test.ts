@@ -5,6 +5,7 @@ const nights = {
   startsPerYear: 365,
   yearsOfStarts: 822,
   firstWaitSeconds: { low: 15, likely: 15, high: 15 },
+  oneByOneWaitSeconds: { low: 180, likely: 180, high: 180 },
 }
 
 test.each([

@@ -1,4 +1,4 @@
-import type { SpinDown } from '@flint/core/figures'
+import type { Band, SpinDown } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 
 /** Beyond this nobody counts years any more. */
@@ -6,19 +6,29 @@ const LONG_YEARS = 50
 
 /** What sleeping comes to: hours, starts, and how long the first reader waits. */
 export function sleepWords(
-  { asleepHoursPerDay, startsPerYear, yearsOfStarts, firstWaitSeconds }: SpinDown,
+  {
+    asleepHoursPerDay,
+    startsPerYear,
+    yearsOfStarts,
+    firstWaitSeconds,
+    oneByOneWaitSeconds,
+  }: SpinDown,
   wokenDisks: number,
 ): string {
   if (startsPerYear === 0) return 'By the hours above they never sleep.'
-  const { low, likely, high } = firstWaitSeconds
-  const wait = (times: number): string =>
-    low === high
-      ? `${format.number(likely * times)} s`
-      : `${format.number(low * times)} to ${format.number(high * times)} s`
-  const oneByOne = wokenDisks > 1 ? `, ${wait(wokenDisks)} where they start one after another` : ''
+  const oneByOne =
+    wokenDisks > 1
+      ? `, ${secondsWords(oneByOneWaitSeconds)} where they start one after another`
+      : ''
   const years =
     yearsOfStarts > LONG_YEARS
       ? `for over ${LONG_YEARS} years`
       : `for ${format.number(yearsOfStarts, 1)} years`
-  return `They sleep ${format.number(asleepHoursPerDay, 1)} hours of a day and start ${format.number(startsPerYear)} times a year, for which they are rated ${years}. The first reader waits ${wait(1)}${oneByOne}.`
+  return `They sleep ${format.number(asleepHoursPerDay, 1)} hours of a day and start ${format.number(startsPerYear)} times a year, for which they are rated ${years}. The first reader waits ${secondsWords(firstWaitSeconds)}${oneByOne}.`
+}
+
+function secondsWords({ low, likely, high }: Band): string {
+  return low === high
+    ? `${format.number(likely)} s`
+    : `${format.number(low)} to ${format.number(high)} s`
 }

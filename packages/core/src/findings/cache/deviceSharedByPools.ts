@@ -3,7 +3,7 @@ import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { listed } from '../../judging/words'
 import type { PieceId } from '../../machine/piece'
-import type { Years } from '../../services/lifeYears'
+import type { Band } from '../../units/band'
 
 interface Facts {
   deviceId: PieceId
@@ -11,7 +11,7 @@ interface Facts {
   /** What is away, or lost where it is not mirrored, when the device fails. */
   served: { role: ServiceRole; poolId: string }[]
   /** By what all of them write together; null where that is not known. */
-  years: Years | null
+  years: Band | null
 }
 
 /** One device serves several pools: they share its failure, its life and its queue. */

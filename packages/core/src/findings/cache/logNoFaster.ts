@@ -13,7 +13,7 @@ export const logNoFaster: Rule<'log-no-faster', Facts> = {
   code: 'log-no-faster',
   step: 'cache',
   find: ({ services: { services }, machine }) =>
-    services.flatMap(({ service, pool, deviceIds, wait }) => {
+    services.flatMap(({ service, pool, deviceIds, waitMicroseconds: wait }) => {
       if (service.role !== 'write log' || !pool || !wait) return []
       const members = pool.groups
         .flatMap(({ driveIds }) => driveIds)

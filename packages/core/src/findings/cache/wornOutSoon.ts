@@ -1,14 +1,14 @@
 import { found, lack } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import type { PieceId } from '../../machine/piece'
-import type { Years } from '../../services/lifeYears'
+import type { Band } from '../../units/band'
 
 /** A device that lasts less than this is a consumable. Common practice, no source. */
 export const CONSUMABLE_YEARS = 1
 
 interface Facts {
   deviceId: PieceId
-  years: Years
+  years: Band
   writtenBytesPerDay: number
 }
 

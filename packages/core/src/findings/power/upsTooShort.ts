@@ -3,14 +3,15 @@ import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import { piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
-import { type Minutes, upsRuntime } from '../../power/upsRuntime'
+import { upsHolds } from '../../power/upsRuntime'
+import type { Band } from '../../units/band'
 
 /** What a server needs to stop its guests and write everything down. Common practice, no source. */
 export const SHUTDOWN_MINUTES = 5
 
 interface Facts {
   upsId: PieceId
-  minutes: Minutes
+  minutes: Band
   loadWatts: number
 }
 
@@ -22,10 +23,8 @@ export const upsTooShort: Rule<'ups-too-short', Facts> = {
     const [ups] = piecesOf(machine, 'ups')
     if (!ups || !wall) return []
     const parts = [ups]
-    // What it draws itself is not what it must hold up.
-    const loadWatts = wall.likely - (ups.dataSheet.idleWatts ?? 0)
+    const { loadWatts, minutes } = upsHolds(ups, wall)
     if (loadWatts <= 0) return []
-    const minutes = upsRuntime(loadWatts, ups.dataSheet)
     if (!minutes) return [lack(missingOf(ups, 'minutesAtHalfLoad'), { parts })]
     if (minutes.low >= SHUTDOWN_MINUTES) return []
     const severity = minutes.likely < SHUTDOWN_MINUTES ? 'risks' : 'note'

@@ -1,9 +1,9 @@
 import { isTray } from '../../catalogue/kinds/cage'
-import { found, lack } from '../../judging/finding'
+import { type Found, found, type Lack, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
-import { pieceOf, piecesOf } from '../../machine/machine'
-import type { PieceId } from '../../machine/piece'
+import { type Machine, pieceOf, piecesOf } from '../../machine/machine'
+import type { Piece, PieceId } from '../../machine/piece'
 
 interface Facts {
   chassisId: PieceId
@@ -20,46 +20,37 @@ export const cageDoesNotFit: Rule<'cage-does-not-fit', Facts> = {
   step: 'shell',
   find: ({ machine }) => {
     const chassis = pieceOf(machine, 'chassis')
-    const all = piecesOf(machine, 'cage')
-    const cages = all.filter(({ dataSheet }) => !isTray(dataSheet))
-    if (!chassis || all.length === 0) return []
-    const inBay = new Set(
-      machine.placed.flatMap(({ pieceId, need }) => (need === 'bay' ? [pieceId] : [])),
-    )
-    const trays = all.filter(({ id, dataSheet }) => isTray(dataSheet) && !inBay.has(id))
-    const wanted = cages.reduce((sum, { dataSheet }) => sum + dataSheet.openings, 0)
-    const openings = chassis.dataSheet.openings525
-    const parts = [chassis, ...cages]
-    const unknown =
-      openings === null && cages.length > 0
-        ? [lack(missingOf(chassis, 'openings525'), { parts })]
-        : []
-    const none = { chassisId: chassis.id, cages: 0, wanted: 0, openings: 0, traysWithoutBay: 0 }
-    return [
-      ...unknown,
-      ...(openings !== null && wanted > openings.length
-        ? [
-            found(
-              'blocks',
-              { parts },
-              { ...none, cages: cages.length, wanted, openings: openings.length },
-            ),
-          ]
-        : []),
-      ...(trays.length > 0
-        ? [
-            found(
-              'blocks',
-              { parts: [chassis, ...trays] },
-              { ...none, traysWithoutBay: trays.length },
-            ),
-          ]
-        : []),
-    ]
+    return chassis ? [...openingsShort(chassis, machine), ...withoutBay(chassis, machine)] : []
   },
   sentence: ({ chassisId, cages, wanted, openings, traysWithoutBay }, { piece, format }) =>
     traysWithoutBay > 0
       ? `${format.counted(traysWithoutBay, 'tray finds', 'trays find')} no free 3.5" bay without a backplane in ${piece(chassisId)}.`
       : `${format.counted(cages, 'cage fills', 'cages fill')} ${format.counted(wanted, '5.25" opening')}; ${piece(chassisId)} has ${openings === 0 ? 'none' : format.number(openings)}.`,
   question: 'whether the cage finds an opening',
+}
+
+const NOTHING_SHORT = { cages: 0, wanted: 0, openings: 0, traysWithoutBay: 0 }
+
+function openingsShort(chassis: Piece<'chassis'>, machine: Machine): (Found<Facts> | Lack)[] {
+  const cages = piecesOf(machine, 'cage').filter(({ dataSheet }) => !isTray(dataSheet))
+  if (cages.length === 0) return []
+  const parts = [chassis, ...cages]
+  const openings = chassis.dataSheet.openings525
+  if (openings === null) return [lack(missingOf(chassis, 'openings525'), { parts })]
+  const wanted = cages.reduce((sum, { dataSheet }) => sum + dataSheet.openings, 0)
+  if (wanted <= openings.length) return []
+  const count = { cages: cages.length, wanted, openings: openings.length }
+  return [found('blocks', { parts }, { ...NOTHING_SHORT, ...count, chassisId: chassis.id })]
+}
+
+function withoutBay(chassis: Piece<'chassis'>, machine: Machine): Found<Facts>[] {
+  const inBay = new Set(
+    machine.placed.flatMap(({ pieceId, need }) => (need === 'bay' ? [pieceId] : [])),
+  )
+  const trays = piecesOf(machine, 'cage').filter(
+    ({ id, dataSheet }) => isTray(dataSheet) && !inBay.has(id),
+  )
+  if (trays.length === 0) return []
+  const facts = { ...NOTHING_SHORT, chassisId: chassis.id, traysWithoutBay: trays.length }
+  return [found('blocks', { parts: [chassis, ...trays] }, facts)]
 }
