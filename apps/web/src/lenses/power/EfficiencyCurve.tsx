@@ -49,7 +49,7 @@ export default function EfficiencyCurve({ powerIn }: { powerIn: PowerIn }) {
       </h2>
       <div role="img" aria-label={told.join('; ')}>
         <LineChart
-          width={370}
+          width={360}
           height={250}
           data={points}
           margin={{ top: 10, right: 16, bottom: 18, left: 0 }}
