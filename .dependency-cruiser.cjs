@@ -8,6 +8,7 @@ const BELOW_JUDGING = [
   ...BELOW_POOL,
   'pool',
   'power',
+  'heat',
   'noise',
   'money',
   'network',
@@ -31,6 +32,8 @@ const CORE = {
   services: BELOW_POOL,
   // Which drives a reader keeps busy depends on the pool that it reads, and on how that is laid out.
   power: [...BELOW_POOL, 'pool', 'paths'],
+  // How warm drives get depends on what they draw.
+  heat: [...BELOW_POOL, 'power'],
   readings: [...BELOW_POOL, 'power'],
   poolScript: [...BELOW_POOL, 'services'],
   judging: BELOW_JUDGING,

@@ -25,8 +25,19 @@ import { MOST_MEMBERS } from './findings/layout/veryWideGroup'
 import { MOST_IDLE_WATTS } from './findings/power/brickTooSmall'
 import { ONE_PERSON_GRAMS } from './findings/shell/heavyToLift'
 import { MOST_OF_THE_BOARD, WORTH_SAYING } from './findings/shell/supplyOverBoard'
+import { COOL_CARD_WATTS } from './findings/heat/cardWithoutAir'
+import { FINS_METRES_PER_SECOND } from './findings/heat/passiveCoolerWithoutAir'
+import { STARVED_SHARE } from './findings/heat/supplyFanStarved'
+import {
+  AIR_AREAS,
+  STILL_CUBIC_METRES_PER_HOUR,
+  WALL_WATTS_PER_SQUARE_METRE_KELVIN,
+} from './heat/airAreas'
+import { USUAL_FAN } from './heat/casedFans'
+import { WETTED_SHARE } from './heat/driveKelvinPerWatt'
+import { ENCLOSURE_KELVIN } from './heat/machineHeat'
+import { USUAL_FAN_DUTY } from './design/air'
 import { USUAL_PLUG_ROOM_MM } from './fit/plugRoom'
-import { RISE_KELVIN, WARMEST_CELSIUS } from './limits/roomTemperatureLimit'
 import {
   COPY_SHARE,
   ethernetBytesPerSecond,
@@ -244,6 +255,50 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
     },
     PRACTICE,
   ],
+  ['usual fan', USUAL_FAN, { sizeMm: 120, cubicMetresPerHour: 110, pascals: 25 }, PRACTICE],
+  ['usual speed of fans', USUAL_FAN_DUTY, 0.4, PRACTICE],
+  [
+    'open areas of a case',
+    AIR_AREAS,
+    {
+      front: {
+        mesh: { low: 0.32, likely: 0.4, high: 0.5 },
+        drilled: { low: 0.1, likely: 0.15, high: 0.21 },
+        closed: { low: 0.008, likely: 0.015, high: 0.025 },
+      },
+      frontNotKnown: { low: 0.05, likely: 0.15, high: 0.35 },
+      filter: {
+        clean: { low: 0.64, likely: 0.7, high: 0.76 },
+        half: { low: 0.34, likely: 0.4, high: 0.46 },
+        clogged: { low: 0.12, likely: 0.17, high: 0.22 },
+      },
+      betweenDrives: { low: 0.25, likely: 0.3, high: 0.36 },
+      backplane: { low: 0.36, likely: 0.45, high: 0.54 },
+      besideBays: { low: 0.18, likely: 0.14, high: 0.1 },
+      rear: { low: 0.08, likely: 0.1, high: 0.13 },
+      inside: { low: 0.4, likely: 0.5, high: 0.6 },
+      gap: { low: 0.035, likely: 0.025, high: 0.015 },
+      coverOff: { low: 0.5, likely: 0.4, high: 0.3 },
+    },
+    PRACTICE,
+  ],
+  [
+    'air that rises by itself',
+    STILL_CUBIC_METRES_PER_HOUR,
+    { low: 1.5, likely: 3, high: 6 },
+    PRACTICE,
+  ],
+  [
+    'walls of a case',
+    WALL_WATTS_PER_SQUARE_METRE_KELVIN,
+    { low: 2.5, likely: 4, high: 5.5 },
+    FROM_MEMORY,
+  ],
+  ['surface of a drive in the air', WETTED_SHARE, { low: 0.65, likely: 0.8, high: 0.95 }, PRACTICE],
+  ['drives in an enclosure, K', ENCLOSURE_KELVIN, { low: 8, likely: 14, high: 20 }, PRACTICE],
+  ['a starved fan', STARVED_SHARE, 0.6, PRACTICE],
+  ['a cool card, W', COOL_CARD_WATTS, 5, PRACTICE],
+  ['air for fins, m/s', FINS_METRES_PER_SECOND, 0.5, PRACTICE],
   ['minutes of a safe shutdown', SHUTDOWN_MINUTES, 5, PRACTICE],
   ['slowness of batteries', SLOWNESS, { low: 1, likely: 1.2, high: 1.5 }, PRACTICE],
   ['usable watt-hours', USABLE_SHARE, { low: 0.5, likely: 0.7, high: 0.85 }, PRACTICE],
@@ -254,8 +309,6 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['a disk at its inner edge', DISK_INNER_SHARE, 1 / 2, 'half as fast inside: common practice'],
   ['seek, s', SEEK_SECONDS, 0.0085, 'common practice: 8 to 9 ms'],
   ['small reads of flash', FLASH_READS_PER_SECOND, 20_000, PRACTICE],
-  ['warmer than the room, K', RISE_KELVIN, { low: 8, high: 20 }, PRACTICE],
-  ['warmest drive, °C', WARMEST_CELSIUS, 50, PRACTICE],
   [
     'house rules',
     DEFAULT_HOUSE_RULES,
@@ -266,6 +319,8 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
       ecc: 'worthwhile',
       memory: 'floor of 8 GiB',
       spinDownMinutes: null,
+      driveCelsiusAdvised: 45,
+      driveCelsiusMost: 50,
     },
     PRACTICE,
   ],

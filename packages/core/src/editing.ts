@@ -113,3 +113,4 @@ export {
   type ServiceRole,
   usualArrangement,
 } from './design/services'
+export { type AirChoices, fanDutyOf, FILTER_STATES } from './design/air'

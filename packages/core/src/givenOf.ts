@@ -4,6 +4,8 @@ import type { Design } from './design/design'
 import { letteredGroups } from './design/groupLetters'
 import { houseRules } from './design/houseRules'
 import { NO_CHOICES } from './design/pathChoices'
+import { airFlow } from './heat/airFlow'
+import { HOTTEST_STATE, machineHeat } from './heat/machineHeat'
 import type { Given } from './judging/given'
 import type { JudgedLimit } from './judging/judgedLimit'
 import type { Limit } from './judging/limit'
@@ -42,6 +44,8 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   const network = recorder.source(() => now().design.network)
   const tenants = recorder.source(() => now().design.tenants)
   const services = recorder.source(() => now().design.services)
+  const air = recorder.source(() => now().design.air)
+  const spinUp = recorder.source(() => now().design.spinUp)
   const briefNow = recorded(recorder, fieldsOf(brief), () => now().design.brief)
   const rulesNow = recorded(recorder, fieldsOf(houseRules), () => now().design.houseRules)
   const machine = machineView(recorder, () => now().machine)
@@ -63,8 +67,17 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   )
   const power = recorder.kept(() =>
     idlePower(
-      { brief: briefNow, houseRules: rulesNow, pools: pools(), tenants: tenants() },
+      { brief: briefNow, houseRules: rulesNow, pools: pools(), tenants: tenants(), air: air() },
       machine,
+    ),
+  )
+  const flow = recorder.kept(() => airFlow(machine, air()))
+  const heat = recorder.kept(() =>
+    machineHeat(
+      { brief: briefNow, houseRules: rulesNow, pools: pools(), tenants: tenants(), air: air() },
+      machine,
+      flow(),
+      HOTTEST_STATE,
     ),
   )
   const paid = recorder.kept(() =>
@@ -139,6 +152,18 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     },
     get cardLoads() {
       return loads()
+    },
+    get air() {
+      return air()
+    },
+    get spinUp() {
+      return spinUp()
+    },
+    get airFlow() {
+      return flow()
+    },
+    get heat() {
+      return heat()
     },
     get services() {
       return servicesNow()

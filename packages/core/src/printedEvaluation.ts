@@ -10,6 +10,7 @@ import type { Machine } from './machine/machine'
 import type { CostFigure } from './money/billOfMaterials'
 import type { CapacityFigure } from './pool/designCapacity'
 import { poolProblemWords } from './pool/poolProblem'
+import { printedHeat, printedNoise } from './printedHeat'
 import { printedPower } from './printedPower'
 import { printedNetwork, printedRates } from './printedRates'
 import { printedRoles } from './printedRoles'
@@ -57,6 +58,8 @@ export function printedEvaluation(
     rates: printedRates(design, machine, format),
     network: printedNetwork(design, machine),
     roles: printedRoles(design, machine),
+    heat: printedHeat(design, machine),
+    noise: printedNoise(design, machine),
   }
 }
 

@@ -39,6 +39,8 @@ interface PlanViewProps {
   onChoose?: (pieceId: string) => void
   /** Whether the overlay names the cards instead. */
   hidesCardWords?: boolean
+  /** Whether the overlay names what is in the bays instead. */
+  hidesBayWords?: boolean
   /** Drawn over it to the same scale, from the case's front left corner. */
   overlay?: (pxPerMm: number) => ReactNode
   /** What the overlay has to say; it is placed with the words of the boxes. */
@@ -51,6 +53,7 @@ interface PlanViewProps {
  */
 export function PlanView(props: PlanViewProps) {
   const { machine, design, widthPx, pointedPartIds, hidesCardWords = false } = props
+  const { hidesBayWords = false } = props
   const { overlay, overlayLabels, onChoose } = props
   const clipId = useId()
   const chassis = pieceOf(machine, 'chassis')
@@ -152,7 +155,7 @@ export function PlanView(props: PlanViewProps) {
             ...boxes
               .filter(({ what }) => !(what === 'card' && hidesCardWords))
               .flatMap((box) => boxLabels(box, pxPerMm)),
-            ...stacks.map((stack) => stackLabel(stack, pxPerMm)),
+            ...(hidesBayWords ? [] : stacks.map((stack) => stackLabel(stack, pxPerMm))),
           ]}
           width={wholeMm * pxPerMm}
           height={acrossMm * pxPerMm}

@@ -4,6 +4,7 @@ import { BriefLens } from './brief/BriefLens'
 import { CacheLens } from './cache/CacheLens'
 import { CoreLens } from './core/CoreLens'
 import { DrivesLens } from './drives/DrivesLens'
+import { HeatLens } from './heat/HeatLens'
 import { NetworkLens } from './network/NetworkLens'
 import { PowerLens } from './power/PowerLens'
 import { PathsLens } from './paths/PathsLens'
@@ -76,5 +77,12 @@ export const lenses: readonly Lens[] = [
     letter: 'w',
     purpose: 'Watts by state and through the day, what they cost, and what could be saved',
     Pane: PowerLens,
+  },
+  {
+    id: 'heat',
+    title: 'Heat',
+    letter: 'h',
+    purpose: 'Air through the machine, how warm drives get, and how loud it is',
+    Pane: HeatLens,
   },
 ]

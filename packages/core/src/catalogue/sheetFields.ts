@@ -86,6 +86,16 @@ export const networkPort = z.strictObject({
   count: z.int().min(1).max(64),
 })
 
+/** What a fan moves, as its maker gives the two ends of its curve. */
+export const fanCurveFields = {
+  flowCubicMetresPerHour: maybe(z.number().positive().max(2_000)).describe(
+    'At full speed, with nothing in its way.',
+  ),
+  pressurePascals: maybe(z.number().positive().max(2_000)).describe(
+    'At full speed, with its outlet closed.',
+  ),
+}
+
 /** Generation of a PCI Express link. */
 export const pcieGeneration = z.int().min(1).max(7)
 
@@ -99,6 +109,9 @@ export const cardFields = {
   bracket: maybe(z.enum(['full', 'half', 'both'])),
   powerPlug: maybe(z.enum(['none', ...POWER_PLUGS])).describe(
     'A power plug of its own; null is read as none.',
+  ),
+  airMetresPerSecond: maybe(z.number().min(0).max(10)).describe(
+    'Moving air that its maker asks for; 0 for none. 200 feet a minute are 1.016 m/s.',
   ),
   idleWatts: watts,
   permitsDeepIdle: maybe(z.boolean()).describe(

@@ -8,5 +8,6 @@ export const STEPS = [
   'cache',
   'network',
   'power',
+  'heat',
 ] as const
 export type StepId = (typeof STEPS)[number]

@@ -4,6 +4,7 @@ import { shortText } from '../catalogue/sheetFields'
 import { bayId, pathChoices } from './pathChoices'
 import { documentId as id } from './pools/poolFields'
 import { type Group, type Pool, poolSchema } from './pools/pools'
+import { airChoices } from './air'
 import { brief } from './brief'
 import { houseRules } from './houseRules'
 import { networkChoices } from './networkChoices'
@@ -11,7 +12,7 @@ import { MOST_SERVICES, service } from './services'
 import { tenants } from './tenants'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
-export const DESIGN_VERSION = 9
+export const DESIGN_VERSION = 10
 
 /** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
 export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const
@@ -31,6 +32,13 @@ const partSnapshot = z.strictObject({
 
 /** Pieces that a design may hold. */
 export const MOST_FITTED = 1_024
+
+/** Drives that start in groups, as a controller or backplane is told to let them. */
+export const spinUp = z.strictObject({
+  drivesAtOnce: z.int().min(1).max(MOST_FITTED),
+  secondsApart: z.number().min(0).max(60),
+})
+export type SpinUp = z.infer<typeof spinUp>
 
 /** One physical piece. */
 export const fittedPart = z.strictObject({
@@ -70,6 +78,9 @@ export const designSchema = z.strictObject({
   services: z.array(service).max(MOST_SERVICES).default([]),
   paths: pathChoices.prefault({}),
   network: networkChoices.prefault({}),
+  air: airChoices.prefault({}),
+  /** How drives are let start: so many at once, so many seconds apart; null for all together. */
+  spinUp: spinUp.nullable().default(null),
 })
 
 export type Design = z.infer<typeof designSchema>

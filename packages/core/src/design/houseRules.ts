@@ -14,11 +14,14 @@ export const houseRules = z.strictObject({
   memory: z.enum(['1 GiB per TB', 'floor of 8 GiB', 'as much as fits']).default('floor of 8 GiB'),
   /** Minutes without a read after which disks stop; null for disks that always spin. */
   spinDownMinutes: z.number().positive().max(1_440).nullable().default(null),
+  /** How warm drives should get at most, and how warm they may. */
+  driveCelsiusAdvised: z.number().min(20).max(80).default(45),
+  driveCelsiusMost: z.number().min(20).max(80).default(50),
 })
 
 export type HouseRules = z.infer<typeof houseRules>
 
-/** Common practice, no source: keep a fifth free, reserve nothing unless asked. */
+/** Common practice, no source: keep a fifth free, reserve nothing unless asked, drives below 45 °C and never above 50. */
 export const DEFAULT_HOUSE_RULES: HouseRules = {
   fillCeiling: 0.8,
   snapshotReserve: 0,
@@ -26,4 +29,6 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
   ecc: 'worthwhile',
   memory: 'floor of 8 GiB',
   spinDownMinutes: null,
+  driveCelsiusAdvised: 45,
+  driveCelsiusMost: 50,
 }

@@ -1,4 +1,5 @@
 import type { CataloguePart } from '../catalogue/partKinds'
+import { NO_AIR_CHOICES } from './air'
 import { EMPTY_BRIEF } from './brief'
 import { DESIGN_FORMAT, DESIGN_VERSION, type Design } from './design'
 import { NO_CHOICES } from './pathChoices'
@@ -23,6 +24,8 @@ export function newDesign(name: string, parts: readonly CataloguePart[] = []): D
     tenants: NO_TENANTS,
     services: [],
     network: NO_NETWORK_CHOICES,
+    air: NO_AIR_CHOICES,
+    spinUp: null,
   }
   return parts.reduce(fitPart, empty)
 }

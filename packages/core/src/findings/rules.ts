@@ -4,9 +4,7 @@ import { laterMoneyOverLimit } from './brief/laterMoneyOverLimit'
 import { lossTooLarge } from './brief/lossTooLarge'
 import { networkTooSlow } from './brief/networkTooSlow'
 import { outageTooLong } from './brief/outageTooLong'
-import { roomTooWarm } from './brief/roomTooWarm'
 import { tooFewFreeSlots } from './brief/tooFewFreeSlots'
-import { tooLoud } from './brief/tooLoud'
 import { noSecondCopy } from './capacity/noSecondCopy'
 import { tooFewFailuresSurvived } from './capacity/tooFewFailuresSurvived'
 import { tooFewFreeBays } from './capacity/tooFewFreeBays'
@@ -39,6 +37,14 @@ import { tooManyModules } from './core/tooManyModules'
 import { tooMuchMemory } from './core/tooMuchMemory'
 import { channelsUneven } from './core/channelsUneven'
 import { unequalModules } from './core/unequalModules'
+import { cardWithoutAir } from './heat/cardWithoutAir'
+import { drivesWarm } from './heat/drivesWarm'
+import { fanWithoutPlace } from './heat/fanWithoutPlace'
+import { moreOutThanIn } from './heat/moreOutThanIn'
+import { passiveCoolerWithoutAir } from './heat/passiveCoolerWithoutAir'
+import { roomTooWarm } from './heat/roomTooWarm'
+import { supplyFanStarved } from './heat/supplyFanStarved'
+import { tooLoud } from './heat/tooLoud'
 import { clusterSize } from './layout/clusterSize'
 import { ashiftTooSmall } from './layout/ashiftTooSmall'
 import { driveDoesNotFitBay } from './layout/driveDoesNotFitBay'
@@ -216,6 +222,12 @@ export const rules = [
   laterMoneyOverLimit,
   tooLoud,
   roomTooWarm,
+  drivesWarm,
+  supplyFanStarved,
+  cardWithoutAir,
+  passiveCoolerWithoutAir,
+  moreOutThanIn,
+  fanWithoutPlace,
   networkTooSlow,
   outageTooLong,
   lossTooLarge,

@@ -1,4 +1,5 @@
 import { fieldWords } from '../catalogue/sheetColumns'
+import type { AirChoices } from '../design/air'
 import type { Brief, DataOfKind } from '../design/brief'
 import type { Edit, SingleEdit } from '../design/edits/edit'
 import type { HouseRules } from '../design/houseRules'
@@ -44,6 +45,15 @@ const RULE_FIELDS: Record<keyof HouseRules, string> = {
   ecc: 'the rule on ECC memory',
   memory: 'the memory rule',
   spinDownMinutes: 'the rule on disks that sleep',
+  driveCelsiusAdvised: 'how warm drives should get',
+  driveCelsiusMost: 'how warm drives may get',
+}
+
+const AIR_FIELDS: Record<keyof AirChoices, string> = {
+  fanDuty: 'the speed of the fans',
+  filters: 'how full the filters are',
+  cover: 'the cover',
+  gapClosed: 'the gap beside the fans',
 }
 
 const DATA_FIELDS: Record<Exclude<keyof DataOfKind, 'kind'>, string> = {
@@ -103,6 +113,9 @@ const labels: Labels = {
   'place-data': ({ kind }) => `say where ${kind} live`,
   'use-for-scratch': ({ isScratch }) =>
     isScratch ? 'use a pool for scratch' : 'use a pool for data',
+  'change-air': ({ change }) => changed(Object.keys(change), AIR_FIELDS, 'the air'),
+  'start-drives': ({ spinUp }) =>
+    spinUp === null ? 'start all drives together' : 'start drives in groups',
 }
 
 /**

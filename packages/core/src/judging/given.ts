@@ -1,10 +1,13 @@
+import type { AirChoices } from '../design/air'
 import type { Brief } from '../design/brief'
-import type { Pool } from '../design/design'
+import type { Pool, SpinUp } from '../design/design'
 import type { LetteredGroup } from '../design/groupLetters'
 import type { HouseRules } from '../design/houseRules'
 import type { NetworkChoices } from '../design/networkChoices'
 import type { PathChoices } from '../design/pathChoices'
 import type { Tenants } from '../design/tenants'
+import type { AirFlow } from '../heat/airFlow'
+import type { HeatFigure } from '../heat/machineHeat'
 import type { Machine } from '../machine/machine'
 import type { PlacedDevice } from '../machine/placement/placeDevices'
 import type { CostFigure } from '../money/billOfMaterials'
@@ -54,6 +57,12 @@ export interface Given extends Readonly<Measured> {
   /** What each placed card has to move, with the drives that are wired to it. */
   readonly cardLoads: readonly PlacedDevice[]
   readonly stillToChoose: readonly OpenChoice[]
+  readonly air: Readonly<AirChoices>
+  readonly spinUp: Readonly<SpinUp> | null
+  /** What moves through the case; null in the open. */
+  readonly airFlow: AirFlow | null
+  /** How warm it gets while all drives are read. */
+  readonly heat: HeatFigure
   /** What small fast devices do, and how long they last. */
   readonly services: ServicesFigure
   /** How the design stands to a limit; null when the brief does not set it. */

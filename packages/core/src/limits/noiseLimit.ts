@@ -1,3 +1,4 @@
+import { fanDutyOf } from '../design/air'
 import type { Limit } from '../judging/limit'
 import { machineNoise } from '../noise/machineNoise'
 import type { Amount } from '../units/amount'
@@ -12,9 +13,9 @@ export const noiseLimit: Limit<'noise', Facts> = {
   id: 'noise',
   title: 'Noise, idle',
   dependsOn: ['chassis', 'supply', 'cooler', 'drives'],
-  judge: ({ brief: { noiseLimitDecibels: limitDecibels }, machine }) => {
+  judge: ({ brief: { noiseLimitDecibels: limitDecibels }, machine, air }) => {
     if (limitDecibels === null) return null
-    const decibels = machineNoise(machine)
+    const decibels = machineNoise(machine, 'spinning', fanDutyOf(air))
     return { bound: { most: limitDecibels }, has: decibels, facts: { limitDecibels, decibels } }
   },
   wanted: ({ facts }, { format }) => `at most ${format.number(facts.limitDecibels, 1)} dB(A)`,

@@ -1,39 +1,57 @@
+import { warmestRow } from '../heat/warmestRow'
 import type { Limit } from '../judging/limit'
-import { piecesOf } from '../machine/machine'
-import type { Amount } from '../units/amount'
-
-/** How much warmer than the room drives get, well and badly aired. Common practice, no source. */
-export const RISE_KELVIN = { low: 8, high: 20 }
-
-/** Warmer than this nobody wants a drive. Common practice, no source. */
-export const WARMEST_CELSIUS = 50
+import type { PieceId } from '../machine/piece'
+import { type Amount, withMissing } from '../units/amount'
 
 interface Facts {
   roomCelsius: number
   warmestCelsius: number
+  /** Bays of the row that gets warmest. */
+  bayIds: readonly string[]
+  driveIds: readonly PieceId[]
 }
 
-/** Drives in a warm room. A first band; the airflow of the case is not in it. Drives that are away stay cool. */
+/**
+ * Disks in the warm room while all of them are read: the row that gets warmest.
+ *
+ * Drives that are away stay cool. A drive whose maker allows less than the house rule is held to that.
+ */
 export const roomTemperatureLimit: Limit<'room-temperature', Facts> = {
   id: 'room-temperature',
   title: 'Drives in the warm room',
   dependsOn: ['chassis', 'drives'],
-  judge: ({ brief: { roomCelsius }, machine }) => {
+  judge: (given) => {
+    const { roomCelsius } = given.brief
     if (roomCelsius === null) return null
-    const away = new Set(machine.awayIds)
-    const disks = piecesOf(machine, 'drive').filter(
-      ({ id, dataSheet }) => dataSheet.medium === 'disk' && !away.has(id),
-    )
-    if (disks.length === 0) return null
-    const warmestCelsius = disks.reduce(
-      (least, { dataSheet }) => Math.min(least, dataSheet.maxCelsius ?? WARMEST_CELSIUS),
-      WARMEST_CELSIUS,
-    )
-    const [low, high] = [roomCelsius + RISE_KELVIN.low, roomCelsius + RISE_KELVIN.high]
-    const has: Amount<'°C'> = { low, likely: (low + high) / 2, high, unit: '°C', missing: [] }
-    return { bound: { most: warmestCelsius }, has, facts: { roomCelsius, warmestCelsius } }
+    const { machine, houseRules } = given
+    const rows = given.heat.rows.filter(({ hasDisk }) => hasDisk)
+    const row = warmestRow({ rows })
+    if (!row) return null
+    const warmestCelsius = rows
+      .flatMap(({ driveIds }) => driveIds)
+      .reduce((least, id) => {
+        const sheet = machine.pieces.get(id)?.dataSheet
+        const allowed = sheet?.kind === 'drive' ? sheet.maxCelsius : null
+        return Math.min(least, allowed ?? least)
+      }, houseRules.driveCelsiusMost)
+    const has: Amount<'°C'> = {
+      low: roomCelsius + row.kelvin.low,
+      likely: roomCelsius + row.kelvin.likely,
+      high: roomCelsius + row.kelvin.high,
+      unit: '°C',
+      missing: rows.reduce(
+        (all, { watts }) => withMissing(all, watts.missing),
+        [] as Amount['missing'],
+      ),
+    }
+    const { bayIds, driveIds } = row
+    return {
+      bound: { most: warmestCelsius },
+      has,
+      facts: { roomCelsius, warmestCelsius, bayIds, driveIds },
+    }
   },
   wanted: ({ facts }, { format }) => `at most ${format.number(facts.warmestCelsius, 1)} °C`,
   has: ({ has }, { format }) =>
-    `${format.number(has?.low ?? 0, 1)} to ${format.number(has?.high ?? 0, 1)} °C`,
+    `${format.number(has?.low ?? 0)} to ${format.number(has?.high ?? 0)} °C`,
 }

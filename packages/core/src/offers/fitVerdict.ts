@@ -41,7 +41,7 @@ const rank = (kind: PartKind): number => {
 }
 
 /** Findings of these steps are about whether parts fit each other; the rest is about other things. */
-const FIT_STEPS: ReadonlySet<AnyFinding['step']> = new Set(['shell', 'core'])
+const FIT_STEPS: ReadonlySet<AnyFinding['step']> = new Set(['shell', 'core', 'heat'])
 
 /**
  * Would each of these parts fit the design, and what stands in the way?

@@ -1,3 +1,4 @@
+import type { AirChoices } from '../design/air'
 import type { MachineStateId } from '../design/brief'
 import type { HouseRules } from '../design/houseRules'
 import type { Machine } from '../machine/machine'
@@ -8,6 +9,7 @@ import { memberDrives, type ReadDesign, readingDrives } from './readingDrives'
 
 export interface StateDesign extends ReadDesign {
   houseRules: Readonly<Pick<HouseRules, 'spinDownMinutes'>>
+  air: Readonly<Pick<AirChoices, 'fanDuty'>>
 }
 
 /** One thing that a machine may be doing. */

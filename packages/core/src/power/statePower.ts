@@ -1,3 +1,4 @@
+import { fanDutyOf } from '../design/air'
 import type { PartKind } from '../catalogue/partKinds'
 import type { Machine } from '../machine/machine'
 import type { Piece, PieceId } from '../machine/piece'
@@ -8,6 +9,7 @@ import { cpuDraw } from './cpuDraw'
 import { type DeepIdle, deepIdle } from './deepIdle'
 import { type DriveActivity, driveDraw } from './driveDraw'
 import { drawnWatts } from './drawnWatts'
+import { fanDraw } from './fanDraw'
 import { expectedBand } from './expectedBand'
 import type { MachineState, StateDesign } from './machineStates'
 
@@ -46,7 +48,7 @@ export function statePower(
 ): StatePower {
   const activityOf = state.drives(design, machine)
   const drawn = (piece: Piece): DrawnPiece => {
-    const amount = drawIn(state, piece, activityOf, sleep)
+    const amount = drawIn(state, piece, activityOf, sleep, fanDutyOf(design.air))
     return { piece, amount: expectedBand(piece, amount) }
   }
   const [drawnInside, drawnBeside] = [inside.map(drawn), beside.map(drawn)]
@@ -88,6 +90,7 @@ function drawIn(
   piece: Piece,
   activityOf: (driveId: PieceId) => DriveActivity,
   { vetoPartIds, unsaid }: DeepIdle,
+  fanDuty: number,
 ): Amount<'W'> {
   const isKeptAwake = vetoPartIds.length > 0
   if (cpu === 'off') return offDraw(piece)
@@ -102,6 +105,9 @@ function drawIn(
       const shallow = drawnWatts(piece, 'kept awake')
       return { ...deep, high: Math.max(deep.high, shallow.high) }
     }
+    case 'fan':
+    case 'chassis':
+      return fanDraw(piece, fanDuty)
     default:
       return drawnWatts(piece, isKeptAwake ? 'kept awake' : 'idle')
   }

@@ -92,6 +92,16 @@ export const chassisSheet = z.strictObject({
   fanCount: maybe(count).describe('Fans that come with it, each wanting a header.'),
   fansIdleWatts: watts.describe('All of them together, at the speed they idle at.'),
   fansNoiseDecibels: decibels,
+  fanFlowCubicMetresPerHour: maybe(z.number().positive().max(2_000)).describe(
+    'Of one of its fans, at full speed with nothing in its way.',
+  ),
+  fanPressurePascals: maybe(z.number().positive().max(2_000)).describe(
+    'Of one of its fans, at full speed with its outlet closed.',
+  ),
+  frontOpening: maybe(z.enum(['mesh', 'drilled', 'closed'])).describe(
+    'How air comes in at its front: closed for a padded door, or a plate with slits beside it.',
+  ),
+  frontFilter: maybe(z.boolean()).describe('Whether a filter lies before its front opening.'),
   boardStands: maybe(z.enum(['flat', 'upright'])).describe(
     'How its board stands; null is read as upright in a tower.',
   ),

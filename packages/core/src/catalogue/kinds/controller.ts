@@ -45,6 +45,9 @@ export const controllerSheet = z.strictObject({
   writeCache: maybe(z.enum(['none', 'unprotected', 'protected'])).describe(
     'For a RAID card: memory of its own for writes, and whether a battery or flash keeps it.',
   ),
+  startSecondsApart: maybe(z.number().min(0).max(60)).describe(
+    'Seconds that it lets pass from the start of one drive to the next; 0 for all at once.',
+  ),
 })
 
 export type ControllerSheet = z.infer<typeof controllerSheet>

@@ -31,6 +31,9 @@ export const driveSheet = z.strictObject({
   start12VAmps: maybe(z.number().min(0).max(10)).describe(
     'Peak current from the 12 V rail while starting, amperes.',
   ),
+  start5VAmps: maybe(z.number().min(0).max(10)).describe(
+    'Peak current from the 5 V rail while starting, amperes.',
+  ),
   permitsDeepIdle: maybe(z.boolean()).describe(
     'False when it has no link power management and so keeps the CPU out of its deep states; null is read as yes for disks.',
   ),
@@ -41,6 +44,9 @@ export const driveSheet = z.strictObject({
     'Of disks: from standing to reading.',
   ),
   noiseDecibels: decibels,
+  busyNoiseDecibels: maybe(z.number().min(0).max(120)).describe(
+    'Of disks: sound pressure at one metre while they seek, dB(A).',
+  ),
   maxCelsius: maybe(z.number().min(0).max(120)).describe('Warmest that the maker allows.'),
   outerRateBytesPerSecond: maybe(z.number().positive().max(1e11)),
   innerRateBytesPerSecond: maybe(z.number().positive().max(1e11)).describe(

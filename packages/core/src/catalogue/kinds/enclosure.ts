@@ -28,6 +28,9 @@ export const enclosureSheet = z.strictObject({
   mainsPlugs: maybe(count),
   idleWatts: watts.describe('At the wall, without drives.'),
   noiseDecibels: decibels,
+  startsByItself: maybe(z.boolean()).describe(
+    'Whether it comes back by itself after an outage; false where somebody must press its button.',
+  ),
 })
 
 export type EnclosureSheet = z.infer<typeof enclosureSheet>

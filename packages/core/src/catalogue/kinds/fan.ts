@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { decibels, maybe, millimetres, sheetBase, watts } from '../sheetFields'
+import { decibels, fanCurveFields, maybe, millimetres, sheetBase, watts } from '../sheetFields'
 import { steady } from '../draws'
 import { inMillimetres, none, type PartKindDefinition, permitsAlways } from '../partKindDefinition'
 
@@ -9,6 +9,7 @@ export const fanSheet = z.strictObject({
   sizeMm: millimetres,
   thicknessMm: maybe(millimetres),
   idleWatts: watts.describe('At 40 % of its speed range.'),
+  ...fanCurveFields,
   noiseDecibels: decibels,
 })
 

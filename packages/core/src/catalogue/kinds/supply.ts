@@ -13,6 +13,7 @@ export const supplySheet = z.strictObject({
   rated12VAmps: maybe(z.number().positive().max(1_000)).describe(
     'What the 12 V rails carry together.',
   ),
+  rated5VAmps: maybe(z.number().positive().max(1_000)),
   certificate: z.enum(CERTIFICATES),
   efficiencyPoints: maybe(
     z
@@ -50,6 +51,9 @@ export const supplySheet = z.strictObject({
     'For a brick: what the bare-board converter in the case passes on.',
   ),
   noiseDecibels: decibels,
+  fanFlowCubicMetresPerHour: maybe(z.number().min(0).max(500)).describe(
+    'Of its own fan, with nothing in its way; 0 for one without a fan.',
+  ),
 })
 
 export type SupplySheet = z.infer<typeof supplySheet>

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { cataloguePart } from '../../catalogue/partKinds'
 import { brief } from '../brief'
-import { type Design, fittedPart } from '../design'
+import { airChoices } from '../air'
+import { type Design, fittedPart, spinUp } from '../design'
 import { houseRules } from '../houseRules'
 import { addressBlock, PORT_USES } from '../networkChoices'
 import { bayId, leadRef, pathChoices, portRef, wiringEnd } from '../pathChoices'
@@ -132,6 +133,9 @@ const singleEdits = [
     poolId: id.nullable(),
   }),
   z.strictObject({ do: z.literal('use-for-scratch'), poolId: id, isScratch: z.boolean() }),
+  z.strictObject({ do: z.literal('change-air'), change: changeOf(airChoices.shape) }),
+  /** Null: all together. */
+  z.strictObject({ do: z.literal('start-drives'), spinUp: spinUp.nullable() }),
 ] as const
 
 /** One edit as data, so that it can be sent, kept, told before it is made, and made by a script. */
@@ -221,6 +225,10 @@ export function applyEdit(design: Design, change: Edit): Design {
       return placeData(design, change.kind, change.poolId)
     case 'use-for-scratch':
       return setScratch(design, change.poolId, change.isScratch)
+    case 'change-air':
+      return { ...design, air: { ...design.air, ...change.change } }
+    case 'start-drives':
+      return { ...design, spinUp: change.spinUp }
     case 'remove-service':
       return removeService(design, change.serviceId)
   }

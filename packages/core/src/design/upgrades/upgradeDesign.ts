@@ -26,6 +26,9 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 9 knows what guests take of the memory, hits of a read cache, small blocks on metadata devices, disks that
   // sleep, and more of supplies, drives and boards, which the schema fills in.
   8: (document) => document,
+  // Version 10 knows how the air is set, how drives are let start, how warm drives may get, and more of fans, cases,
+  // drives and supplies, which the schema fills in.
+  9: (document) => document,
 }
 
 /**

@@ -11,7 +11,7 @@ interface Facts {
 /** Fans and drives together are louder than the brief allows. */
 export const tooLoud: Rule<'too-loud', Facts> = {
   code: 'too-loud',
-  step: 'shell',
+  step: 'heat',
   find: ({ judged }) => {
     const limit = judged(noiseLimit)
     if (!limit) return []
