@@ -20,6 +20,7 @@ import { cardLoads } from './paths/cardLoads'
 import { designCapacity } from './pool/designCapacity'
 import { designSurvival } from './pool/survival/designSurvival'
 import { idlePower } from './power/idlePower'
+import { stagedWiring } from './power/stagedWiring'
 import { type Recorder, recorded } from './recorder'
 import { servicesFigure } from './services/servicesFigure'
 import { stillToChoose } from './stillToChoose/stillToChoose'
@@ -71,6 +72,7 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
       machine,
     ),
   )
+  const staged = recorder.kept(() => stagedWiring(machine, spinUp()))
   const flow = recorder.kept(() => airFlow(machine, air()))
   const heat = recorder.kept(() =>
     machineHeat(
@@ -158,6 +160,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     },
     get spinUp() {
       return spinUp()
+    },
+    get stagedPower() {
+      return staged()
     },
     get airFlow() {
       return flow()

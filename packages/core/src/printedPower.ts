@@ -5,6 +5,9 @@ import type { PowerFigure } from './power/idlePower'
 import { machineDay } from './power/machineDay'
 import { machineStates } from './power/machineStates'
 import { savings } from './power/savings'
+import { stagedWiring } from './power/stagedWiring'
+import { startCurve } from './power/startCurve'
+import { startSurge } from './power/startSurge'
 import { statePowers } from './power/statePowers'
 import { upsHolds } from './power/upsRuntime'
 import type { Amount } from './units/amount'
@@ -43,8 +46,34 @@ export function printedPower(design: Design, machine: Machine, power: PowerFigur
       kilowattHoursPerMonth: day.kilowattHoursPerYear / MONTHS,
       costPerMonthMinor: day.costPerYear.likely / MONTHS,
     },
+    start: printedStart(design, machine),
     savings: savings(design, machine, power),
     ups: printedUps(machine, wall),
+  }
+}
+
+/** What rails, leads and plugs carry while the drives start, in amperes. */
+function printedStart({ spinUp }: Pick<Design, 'spinUp'>, machine: Machine): object {
+  const { moments, peak, missing } = startCurve(machine, spinUp)
+  const wiring = stagedWiring(machine, spinUp)
+  return {
+    moments: moments.map(({ atSeconds, starting, twelve, five }) => ({
+      atSeconds,
+      drivesStarting: starting,
+      amps12V: twelve,
+      amps5V: five,
+    })),
+    peakAmps12V: peak.twelve,
+    peakAmps5V: peak.five,
+    rated12VAmps: startSurge(machine, spinUp)?.ratedAmps ?? null,
+    rated5VAmps: startSurge(machine, spinUp, 'five')?.ratedAmps ?? null,
+    leads: wiring?.leads.map(({ lead, startAmps, ratedAmps }) => {
+      return { lead: lead.name, supplyId: lead.ref.supplyId, startAmps, ratedAmps }
+    }),
+    plugs: wiring?.feeds.map(({ end, startAmps, ratedAmps }) => {
+      return { end: end.name, plug: end.plug, startAmps, ratedAmps }
+    }),
+    missing: [...missing.twelve, ...missing.five],
   }
 }
 

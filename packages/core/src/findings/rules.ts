@@ -111,6 +111,8 @@ import { usbPortMissing } from './ports/usbPortMissing'
 import { adapterOverloaded } from './power/adapterOverloaded'
 import { brickTooSmall } from './power/brickTooSmall'
 import { deepIdleVetoed } from './power/deepIdleVetoed'
+import { enclosureWaits } from './power/enclosureWaits'
+import { fiveVoltSurge } from './power/fiveVoltSurge'
 import { idleOverLimit } from './power/idleOverLimit'
 import { leadOverloaded } from './power/leadOverloaded'
 import { longDaisyChain } from './power/longDaisyChain'
@@ -191,6 +193,7 @@ export const rules = [
   cableTooShort,
   supplyTooSmall,
   startSurgeTooHigh,
+  fiveVoltSurge,
   plugOverloaded,
   longDaisyChain,
   mouldedSplitter,
@@ -270,6 +273,7 @@ export const rules = [
   switchPortsShort,
   deadFreeSlots,
   staysOffAfterOutage,
+  enclosureWaits,
   sataPortsDiffer,
   soldApart,
   heavyToLift,

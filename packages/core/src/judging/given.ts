@@ -10,6 +10,7 @@ import type { AirFlow } from '../heat/airFlow'
 import type { HeatFigure } from '../heat/machineHeat'
 import type { Machine } from '../machine/machine'
 import type { PlacedDevice } from '../machine/placement/placeDevices'
+import type { PowerWiring } from '../machine/wiring/wirePower'
 import type { CostFigure } from '../money/billOfMaterials'
 import type { CapacityFigure } from '../pool/designCapacity'
 import type { SurvivalFigure } from '../pool/survival/designSurvival'
@@ -59,6 +60,8 @@ export interface Given extends Readonly<Measured> {
   readonly stillToChoose: readonly OpenChoice[]
   readonly air: Readonly<AirChoices>
   readonly spinUp: Readonly<SpinUp> | null
+  /** What plugs, leads and rails carry while drives start as they are let. */
+  readonly stagedPower: PowerWiring | null
   /** What moves through the case; null in the open. */
   readonly airFlow: AirFlow | null
   /** How warm it gets while all drives are read. */

@@ -1,58 +1,43 @@
-import { kindOf } from '../catalogue/partKinds'
-import { DRIVE_RAIL_VOLTS } from '../catalogue/plugs'
-import { wattsOf } from '../catalogue/wattsOf'
-import { drivesOutside } from '../machine/drivesOutside'
+import type { SpinUp } from '../design/design'
 import { type Machine, piecesOf } from '../machine/machine'
 import type { Missing } from '../units/amount'
+import { type Rail, startCurve } from './startCurve'
 
-export interface StartSurge {
-  /**
-   * Current from the 12 V rails when every drive starts at once and the rest of the machine idles; at least that,
-   * when a value of it is missing.
-   */
+export interface RailSurge {
+  /** The most that the rail carries while the drives start; at least that, when a value of it is missing. */
   amps: number
-  /** What the rails carry together, as far as it is known. */
+  /** What the rails of that voltage carry together, as far as it is known. */
   ratedAmps: number
   missing: Missing[]
 }
 
+const RATED = { twelve: 'rated12VAmps', five: 'rated5VAmps' } as const
+
 /**
- * What do the 12 V rails carry at the moment when all drives start together?
+ * What do the rails of one voltage carry at the worst moment of the start, against what they are made for?
  *
- * Drives in an enclosure start from its own supply. The rest of the machine is counted as if all of it were fed
- * from 12 V, which is true of most of it. The rails of several supplies count together.
+ * The rails of several supplies count together.
  *
+ * @param spinUp how drives are let start; null for all together, or as their controllers have it
  * @returns null without a supply
  */
-export function startSurge(machine: Machine): StartSurge | null {
+export function startSurge(
+  machine: Machine,
+  spinUp: SpinUp | null = null,
+  rail: Rail = 'twelve',
+): RailSurge | null {
   const supplies = piecesOf(machine, 'supply')
   if (supplies.length === 0) return null
-  const elsewhere = new Set([...machine.awayIds, ...drivesOutside(machine)])
-  const starting = piecesOf(machine, 'drive').filter(
-    ({ id, needs }) => needs.some(({ kind }) => kind === 'bay') && !elsewhere.has(id),
-  )
-  const idleWatts = machine.inOrder.reduce((sum, { kind, dataSheet }) => {
-    return kind === 'drive' || kindOf(dataSheet).stands !== 'inside'
-      ? sum
-      : sum + (wattsOf(dataSheet, 'kept awake') ?? 0)
-  }, 0)
-  const driveAmps = starting.reduce((sum, { dataSheet }) => sum + (dataSheet.start12VAmps ?? 0), 0)
-  const missing = (
-    pieces: readonly { id: string }[],
-    field: 'rated12VAmps' | 'start12VAmps',
-  ): Missing[] => pieces.map(({ id }) => ({ pieceId: id, field }))
+  const field = RATED[rail]
+  const { peak, missing } = startCurve(machine, spinUp)
   return {
-    amps: driveAmps + idleWatts / DRIVE_RAIL_VOLTS,
-    ratedAmps: supplies.reduce((sum, { dataSheet }) => sum + (dataSheet.rated12VAmps ?? 0), 0),
+    amps: peak[rail],
+    ratedAmps: supplies.reduce((sum, { dataSheet }) => sum + (dataSheet[field] ?? 0), 0),
     missing: [
-      ...missing(
-        supplies.filter(({ dataSheet }) => dataSheet.rated12VAmps === null),
-        'rated12VAmps',
+      ...supplies.flatMap(({ id, dataSheet }) =>
+        dataSheet[field] === null ? [{ pieceId: id, field }] : [],
       ),
-      ...missing(
-        starting.filter(({ dataSheet }) => dataSheet.start12VAmps === null),
-        'start12VAmps',
-      ),
+      ...missing[rail],
     ],
   }
 }

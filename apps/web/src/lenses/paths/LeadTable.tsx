@@ -1,8 +1,14 @@
 import type { LeadRef } from '@flint/core/editing'
-import { isOverloaded, type LeadLoad, type PowerFeed, piecesOf } from '@flint/core/figures'
+import {
+  isOverloaded,
+  type LeadLoad,
+  type PowerFeed,
+  piecesOf,
+  stagedWiring,
+} from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { SmallChoice } from '../../controls/SmallChoice'
-import { selectMachine } from '../../sheet/selectors'
+import { selectDesign, selectMachine } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { gainWords, POWER_LEADS } from './gainWords'
@@ -14,7 +20,8 @@ const amps = (value: number | null): string =>
 /** Which lead of the supply feeds which drive or backplane, with the amperes of every plug while all start. */
 export function LeadTable() {
   const machine = useAppSelector(selectMachine)
-  const { power } = machine.wiring
+  const { spinUp } = useAppSelector(selectDesign)
+  const power = stagedWiring(machine, spinUp)
   if (!power) {
     return (
       <section aria-label="Power leads" className={styles.block}>
@@ -27,7 +34,12 @@ export function LeadTable() {
     <section aria-label="Power leads" className={styles.block}>
       <h2>
         Power leads
-        <span className="aside">amperes at 12 V while all drives start at once</span>
+        <span className="aside">
+          amperes at 12 V while{' '}
+          {spinUp === null
+            ? 'the drives start'
+            : `drives start, ${format.number(spinUp.drivesAtOnce)} at a time`}
+        </span>
       </h2>
       <div className={styles.scrolls}>
         <table className={`lined ${styles.way ?? ''}`}>

@@ -13,6 +13,7 @@ import { PowerFlow } from './PowerFlow'
 import { ReadingsSection } from './ReadingsSection'
 import { SavingsTable } from './SavingsTable'
 import { SleepSection } from './SleepSection'
+import { StartSection } from './StartSection'
 import { StatesTable } from './StatesTable'
 import { stateTitle } from './stateWords'
 import { UpsSection } from './UpsSection'
@@ -58,6 +59,7 @@ export function PowerLens() {
         <DaySection powerIn={powerIn} />
         <SleepSection />
         <SavingsTable />
+        <StartSection />
         <UpsSection powerIn={powerIn} />
         <ReadingsSection powerIn={powerIn} />
       </div>

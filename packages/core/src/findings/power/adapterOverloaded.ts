@@ -18,8 +18,8 @@ interface Facts {
 export const adapterOverloaded: Rule<'adapter-overloaded', Facts> = {
   code: 'adapter-overloaded',
   step: 'paths',
-  find: ({ machine }) =>
-    (machine.wiring.power?.leads ?? []).flatMap(({ lead, adapters, driveIds }) =>
+  find: ({ machine, stagedPower }) =>
+    (stagedPower?.leads ?? []).flatMap(({ lead, adapters, driveIds }) =>
       adapters.flatMap((load) => {
         const { adapter, plugsUsed, startAmps, runningAmps, ratedAmps } = load
         if (plugsUsed === 0) return []

@@ -15,9 +15,9 @@ interface Facts {
 export const leadOverloaded: Rule<'lead-overloaded', Facts> = {
   code: 'lead-overloaded',
   step: 'paths',
-  find: ({ machine }) => {
+  find: ({ stagedPower }) => {
     // A current that is not known is told of by the rules on plugs and on the start of all drives.
-    const over = (machine.wiring.power?.leads ?? []).filter(isOverloaded)
+    const over = (stagedPower?.leads ?? []).filter(isOverloaded)
     const [worst] = [...over].sort((one, other) => ampsOf(other) - ampsOf(one))
     if (!worst) return []
     const partIds = [...new Set(over.map(({ lead }) => lead.ref.supplyId))]

@@ -19,8 +19,8 @@ interface Facts {
 export const plugOverloaded: Rule<'plug-overloaded', Facts> = {
   code: 'plug-overloaded',
   step: 'drives',
-  find: ({ machine }) => {
-    const feeds = (machine.wiring.power?.feeds ?? []).filter(
+  find: ({ machine, stagedPower }) => {
+    const feeds = (stagedPower?.feeds ?? []).filter(
       ({ end }) => 'backplane' in end.ref && end.driveIds.length > 0,
     )
     return [...byPiece(feeds)].flatMap(([pieceId, some]) => {

@@ -115,6 +115,22 @@ const cases: RuleCase[] = [
     good: cabin,
     unknown: withPart(cabin, 'emberlin-steady-550', { rated12VAmps: null }),
   },
+  {
+    code: 'five-volt-surge',
+    severity: 'blocks',
+    words: 'Starting all drives at once takes 10.8 A at 5 V; the supply carries 6 A there.',
+    bad: withPart(cabin, 'emberlin-steady-550', { rated5VAmps: 6 }),
+    good: cabin,
+    unknown: withPart(cabin, 'emberlin-steady-550', { rated5VAmps: null }),
+  },
+  {
+    code: 'enclosure-waits-for-button',
+    severity: 'risks',
+    words: 'stays off after a power cut until somebody presses its button',
+    bad: withPart(cabin, 'pellworth-annex-12', { startsByItself: false }),
+    good: withPart(cabin, 'pellworth-annex-12', { startsByItself: true }),
+    unknown: withPart(cabin, 'pellworth-annex-12', { startsByItself: null }),
+  },
 ]
 
 testRules(cases)

@@ -14,8 +14,8 @@ interface Facts {
 export const railOverloaded: Rule<'rail-overloaded', Facts> = {
   code: 'rail-overloaded',
   step: 'paths',
-  find: ({ machine }) =>
-    (machine.wiring.power?.rails ?? []).flatMap((rail) => {
+  find: ({ machine, stagedPower }) =>
+    (stagedPower?.rails ?? []).flatMap((rail) => {
       const supply = piecesOf(machine, 'supply').find(({ id }) => id === rail.supplyId)
       // Where the rails are not told apart, all of them together are another rule's matter.
       if (!supply || !isOverloaded(rail) || supply.dataSheet.driveRail12VAmps === null) return []

@@ -1,29 +1,49 @@
+import type { Found, Lack } from '../../judging/finding'
 import { found, lack } from '../../judging/finding'
+import type { Given } from '../../judging/given'
 import type { Rule } from '../../judging/rule'
+import type { Rail } from '../../power/startCurve'
+import { startInGroups } from '../../power/startInGroups'
 import { startSurge } from '../../power/startSurge'
 
-interface Facts {
+export interface SurgeFacts {
   amps: number
   ratedAmps: number
+  /** Null for all of them. */
+  drivesAtOnce: number | null
 }
 
-/** All drives starting at once ask more of the 12 V rails than they carry. */
-export const startSurgeTooHigh: Rule<'start-surge-too-high', Facts> = {
+/** The start asks more of the rails of one voltage than they carry; drives in groups ask less. */
+export function surgeFindings(
+  { machine, spinUp }: Pick<Given, 'machine' | 'spinUp'>,
+  rail: Rail,
+): (Found<SurgeFacts> | Lack)[] {
+  const surge = startSurge(machine, spinUp, rail)
+  if (!surge) return []
+  const { amps, ratedAmps, missing } = surge
+  const isRated = !missing.some(({ field }) => field.startsWith('rated'))
+  if (amps > ratedAmps && isRated) {
+    const groups = startInGroups(machine)
+    const fix = groups && { do: 'start-drives' as const, spinUp: groups }
+    const facts = { amps, ratedAmps, drivesAtOnce: spinUp?.drivesAtOnce ?? null }
+    return [found('blocks', {}, facts, { fix })]
+  }
+  const partIds = [...new Set(missing.flatMap(({ pieceId }) => pieceId ?? []))]
+  return missing.length > 0 ? [lack(missing, { partIds })] : []
+}
+
+/** Drives that start together ask more of the 12 V rails than they carry. */
+export const startSurgeTooHigh: Rule<'start-surge-too-high', SurgeFacts> = {
   code: 'start-surge-too-high',
   step: 'drives',
-  find: ({ machine }) => {
-    const surge = startSurge(machine)
-    if (!surge) return []
-    const { amps, ratedAmps, missing } = surge
-    if (amps > ratedAmps && !missing.some(({ field }) => field === 'rated12VAmps')) {
-      return [found('blocks', {}, { amps, ratedAmps })]
-    }
-    const partIds = [...new Set(missing.flatMap(({ pieceId }) => pieceId ?? []))]
-    return missing.length > 0 ? [lack(missing, { partIds })] : []
-  },
-  sentence: ({ amps, ratedAmps }, { format }) => {
+  find: (given) => surgeFindings(given, 'twelve'),
+  sentence: ({ amps, ratedAmps, drivesAtOnce }, { format }) => {
     const [takes, carries] = format.apart(amps, ratedAmps, format.amps, 1)
-    return `Starting all drives at once takes ${takes} at 12 V; the supply carries ${carries}. Start them in groups or take a larger supply.`
+    const who =
+      drivesAtOnce === null
+        ? 'all drives at once'
+        : `${format.counted(drivesAtOnce, 'drive')} at a time`
+    return `Starting ${who} takes ${takes} at 12 V; the supply carries ${carries}. Start them in ${drivesAtOnce === null ? '' : 'smaller '}groups or take a larger supply.`
   },
   question: 'whether the supply can start all drives at once',
 }

@@ -1,0 +1,110 @@
+import { kindOf } from '../catalogue/partKinds'
+import { DRIVE_RAIL_VOLTS } from '../catalogue/plugs'
+import { wattsOf } from '../catalogue/wattsOf'
+import type { SpinUp } from '../design/design'
+import type { Machine } from '../machine/machine'
+import { presentPieces } from '../machine/presentPieces'
+import type { Piece } from '../machine/piece'
+import type { Missing } from '../units/amount'
+import { cpuDraw } from './cpuDraw'
+import { USUAL_SPIN_UP_SECONDS } from './spinDown'
+import { startGroups } from './startGroups'
+
+/** Volts of the two rails that drives use. Source: Serial ATA power connector. */
+export const RAIL_VOLTS = { twelve: DRIVE_RAIL_VOLTS, five: 5 } as const
+export type Rail = keyof typeof RAIL_VOLTS
+
+/** Share of a disk's idle watts that comes from each rail. Common practice, no source; flash takes all of it from 5 V. */
+export const RUNNING_SHARE: Record<Rail, number> = { twelve: 0.6, five: 0.4 }
+
+/** What a rail carries from some moment on. */
+export interface StartMoment {
+  atSeconds: number
+  twelve: number
+  five: number
+  /** Drives that are starting. */
+  starting: number
+}
+
+export interface StartCurve {
+  /** From the first start until all drives turn; the last moment holds on. */
+  moments: StartMoment[]
+  /** The most that each rail carries, in amperes. */
+  peak: Record<Rail, number>
+  /** Values of drives that nobody gives, by rail: without them a rail carries at least so much. */
+  missing: Record<Rail, Missing[]>
+}
+
+/**
+ * What do the 12 V and 5 V rails carry while the drives start, second by second?
+ *
+ * A drive takes its starting current for as long as it needs to spin up, then what it idles with. The rest of the
+ * machine is counted as if all of it were fed from 12 V, which is true of most of it, with the CPU as busy as firmware
+ * keeps it.
+ */
+export function startCurve(machine: Machine, spinUp: SpinUp | null): StartCurve {
+  const rest = restAmps(machine)
+  const events = startGroups(machine, spinUp).flatMap(({ atSeconds, drives }) =>
+    drives.map((drive) => ({ drive, from: atSeconds, to: atSeconds + spinUpSecondsOf(drive) })),
+  )
+  const times = [0, ...events.flatMap(({ from, to }) => [from, to])]
+  const moments = [...new Set(times)]
+    .toSorted((one, other) => one - other)
+    .map((atSeconds): StartMoment => {
+      const moment = { atSeconds, twelve: rest, five: 0, starting: 0 }
+      for (const { drive, from, to } of events) {
+        if (atSeconds < from) continue
+        const isStarting = atSeconds < to
+        moment.twelve += isStarting ? startAmps(drive, 'twelve') : runningAmps(drive, 'twelve')
+        moment.five += isStarting ? startAmps(drive, 'five') : runningAmps(drive, 'five')
+        if (isStarting) moment.starting += 1
+      }
+      return moment
+    })
+  const disks = events
+    .map(({ drive }) => drive)
+    .filter(({ dataSheet }) => dataSheet.medium === 'disk')
+  const missing = (field: 'start12VAmps' | 'start5VAmps'): Missing[] =>
+    disks.flatMap(({ id, dataSheet }) =>
+      dataSheet[field] === null ? [{ pieceId: id, field }] : [],
+    )
+  return {
+    moments,
+    peak: {
+      twelve: Math.max(...moments.map(({ twelve }) => twelve)),
+      five: Math.max(...moments.map(({ five }) => five)),
+    },
+    missing: { twelve: missing('start12VAmps'), five: missing('start5VAmps') },
+  }
+}
+
+/** What a drive takes of a rail while it starts. Flash has no surge; a disk that gives no current counts for nothing. */
+export function startAmps(drive: Piece<'drive'>, rail: Rail): number {
+  const { medium, start12VAmps, start5VAmps } = drive.dataSheet
+  const given = rail === 'twelve' ? start12VAmps : start5VAmps
+  return given ?? (medium === 'flash' ? runningAmps(drive, rail) : 0)
+}
+
+/** What a drive takes of a rail once it turns. */
+export function runningAmps({ dataSheet }: Piece<'drive'>, rail: Rail): number {
+  const share = dataSheet.medium === 'disk' ? RUNNING_SHARE[rail] : Number(rail === 'five')
+  return ((dataSheet.idleWatts ?? 0) * share) / RAIL_VOLTS[rail]
+}
+
+/** From standing to turning; flash needs no time. */
+export const spinUpSecondsOf = ({ dataSheet }: Piece<'drive'>): number =>
+  dataSheet.medium === 'disk' ? (dataSheet.spinUpSeconds ?? USUAL_SPIN_UP_SECONDS.likely) : 0
+
+function restAmps(machine: Machine): number {
+  const { all } = presentPieces(machine)
+  const watts = all.reduce((sum, piece) => {
+    const { kind, dataSheet } = piece
+    if (kind === 'drive' || kindOf(dataSheet).stands !== 'inside') return sum
+    const idle = wattsOf(dataSheet, 'kept awake') ?? 0
+    return (
+      sum +
+      (kind === 'cpu' ? Math.max(idle, cpuDraw(piece as Piece<'cpu'>, 'firmware').likely) : idle)
+    )
+  }, 0)
+  return watts / RAIL_VOLTS.twelve
+}
