@@ -72,6 +72,7 @@ const WEB = {
     'lenses',
     'terms',
   ],
+  bench: ['api', 'controls', 'lenses'],
   print: ['controls', 'store', 'sheet', 'drawing', 'ledger', 'buildSheet'],
   parts: ['api', 'controls', 'keys', 'store', 'tray'],
   people: ['api', 'controls', 'store'],
@@ -85,8 +86,9 @@ const SERVER = {
   catalogue: ['http', 'people'],
   designs: ['http', 'people'],
   demo: ['catalogue', 'designs', 'people'],
-  everything: ['catalogue', 'designs', 'people'],
-  database: ['catalogue', 'designs', 'people', 'settings.ts'],
+  readings: ['http', 'people', 'designs'],
+  everything: ['catalogue', 'designs', 'people', 'readings'],
+  database: ['catalogue', 'designs', 'people', 'readings', 'settings.ts'],
 }
 
 /** One rule for each subject of a folder, and one for subjects that are not in the table. */

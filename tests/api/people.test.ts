@@ -37,7 +37,7 @@ const MAY: Record<Need, readonly Who[]> = {
   'look back': ['look token', 'change token', 'looker', 'changer', 'owner'],
   'change design': ['change token', 'changer', 'owner'],
   'own design': ['owner'],
-  'send readings': ['meter token', 'change token', ...ACCOUNTS],
+  'send readings': ['meter token', 'change token', 'changer', 'owner'],
   'know people': ACCOUNTS,
   account: ACCOUNTS,
   'keep house': ['keeper'],

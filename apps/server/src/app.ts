@@ -37,6 +37,9 @@ import { peopleRoutes } from './people/peopleRoutes'
 import { PeopleStore } from './people/peopleStore'
 import { actorName } from './people/principal'
 import { renewSession, sessions } from './people/sessions'
+import { LiveReadings } from './readings/liveReadings'
+import { readingRoutes } from './readings/readingRoutes'
+import { ReadingStore } from './readings/readingStore'
 import type { Settings } from './settings'
 
 const LARGEST_BODY = '2mb'
@@ -81,6 +84,7 @@ export function makeApp(
   const summaries = new SummaryStore(database, summariser)
   const designs = new DesignStore(database, summaries)
   const past = new PastStore(database)
+  const readings = new ReadingStore(database)
   const sharing = new SharingStore(database)
   const catalogue = new CatalogueStore(database)
   const people = new PeopleStore(database)
@@ -92,7 +96,8 @@ export function makeApp(
     ...sharingRoutes(sharing, changes),
     ...catalogueRoutes(catalogue),
     ...demoRoutes(demo),
-    ...everythingRoutes(designs, summaries, catalogue),
+    ...readingRoutes(readings, designs, new LiveReadings()),
+    ...everythingRoutes(designs, summaries, catalogue, readings),
     ...peopleRoutes(people, changes, new Attempts(), settings),
   ]
 

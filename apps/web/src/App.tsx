@@ -16,6 +16,7 @@ const screens = {
   sheet: async () => ({ Component: (await import('./buildSheet/BuildSheet')).BuildSheet }),
   parts: async () => ({ Component: (await import('./parts/PartsScreen')).PartsScreen }),
   print: async () => ({ Component: (await import('./print/PrintScreen')).PrintScreen }),
+  bench: async () => ({ Component: (await import('./bench/BenchScreen')).BenchScreen }),
   account: async () => ({ Component: (await import('./people/AccountScreen')).AccountScreen }),
 }
 
@@ -36,6 +37,7 @@ const router = createBrowserRouter([
   { path: '/parts/:slug', lazy: screens.parts, hydrateFallbackElement: opening },
   { path: '/designs/:designId', element: <Navigate to="drives" replace /> },
   { path: '/designs/:designId/print', lazy: screens.print, hydrateFallbackElement: opening },
+  { path: '/designs/:designId/bench', lazy: screens.bench, hydrateFallbackElement: opening },
   { path: '/designs/:designId/:lensId', lazy: screens.sheet, hydrateFallbackElement: opening },
   {
     path: '*',

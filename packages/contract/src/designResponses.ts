@@ -1,6 +1,7 @@
 import type { CataloguePart, Design } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
 import type { DesignRight } from './people'
+import type { StoredReading } from './readings'
 
 /** A design as the server keeps it. */
 export interface StoredDesign {
@@ -124,6 +125,8 @@ export interface Everything {
   designs: unknown[]
   /** Parts of one's own, as the catalogue's file has them. */
   parts: unknown[]
+  /** Of each design by its place in the list above; files made before there were any have none. */
+  readings?: { design: number; readings: StoredReading[] }[]
 }
 export const EVERYTHING_FORMAT = 'flint-shelf/everything'
 

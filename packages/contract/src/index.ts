@@ -66,4 +66,14 @@ export {
   ShareDesign,
   SignIn,
 } from './peopleRequests'
+export {
+  type LiveReading,
+  READING_SOURCES,
+  type ReadingPage,
+  type ReadingSource,
+  READINGS_PER_PAGE,
+  READINGS_PER_REQUEST,
+  SendReading,
+  type StoredReading,
+} from './readings'
 export { PROBLEM_MEDIA_TYPE, type FieldProblem, type ProblemDocument } from './problemDocument'

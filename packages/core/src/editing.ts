@@ -32,6 +32,7 @@ export { type StepId, STEPS } from './catalogue/steps'
 export {
   type Brief,
   DATA_KINDS,
+  MACHINE_STATES,
   type DayProfile,
   HOUR_STATES,
   type HourState,
@@ -50,6 +51,7 @@ export {
   MAINS_SOCKETS,
   type MainsSocket,
   type Pool,
+  type SpinUp,
 } from './design/design'
 export { driveBytes } from './design/driveBytes'
 export {

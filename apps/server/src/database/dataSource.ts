@@ -5,6 +5,7 @@ import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from '../des
 import { DesignAccessEntity, DesignLinkEntity } from '../designs/sharingEntities'
 import { DesignSummaryEntity } from '../designs/summaryEntity'
 import { AccountEntity, ApiTokenEntity, ChangeEntryEntity, SessionEntity } from '../people/entities'
+import { ReadingEntity } from '../readings/readingEntity'
 import type { Settings } from '../settings'
 import { FirstTables1790000000000 } from './migrations/1790000000000-FirstTables'
 import { OwnedPieces1795000000000 } from './migrations/1795000000000-OwnedPieces'
@@ -14,6 +15,7 @@ import { WaysBack1798000000000 } from './migrations/1798000000000-WaysBack'
 import { People1799000000000 } from './migrations/1799000000000-People'
 import { RevisionWords1800000000000 } from './migrations/1800000000000-RevisionWords'
 import { RevisionFigures1801000000000 } from './migrations/1801000000000-RevisionFigures'
+import { Readings1802000000000 } from './migrations/1802000000000-Readings'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -36,6 +38,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       DesignSetAsideEntity,
       DesignSummaryEntity,
       PartEntity,
+      ReadingEntity,
       SessionEntity,
     ],
     migrations: [
@@ -47,6 +50,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       People1799000000000,
       RevisionWords1800000000000,
       RevisionFigures1801000000000,
+      Readings1802000000000,
     ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,

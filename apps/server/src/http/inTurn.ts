@@ -1,4 +1,4 @@
-import type { RequestHandler } from 'express'
+import type { RequestHandler, Response } from 'express'
 import pLimit from 'p-limit'
 import { HttpProblem } from './problems'
 
@@ -54,12 +54,19 @@ export function inTurn(settings: TurnSettings = USUAL_TURNS): RequestHandler {
       late = setTimeout(giveUp, settings.longestWorkMs)
       await new Promise<void>((done) => {
         response.once('close', done)
+        response.locals.leaveTurn = done
         next()
       })
       isOver = true
       clearTimeout(late)
     })
   }
+}
+
+/** Lets the next one in although this answer goes on, as a stream of events does. */
+export function leaveTurn(response: Response): void {
+  const leave = response.locals.leaveTurn as (() => void) | undefined
+  leave?.()
 }
 
 /** Seconds after which a client that was turned away may ask again. */

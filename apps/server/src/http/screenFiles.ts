@@ -13,6 +13,7 @@ interface BuiltFile {
 /** The source of the screen at each address. */
 const SCREENS: readonly (readonly [address: RegExp, source: string])[] = [
   [/^\/designs\/[^/]+\/print$/, 'src/print/PrintScreen.tsx'],
+  [/^\/designs\/[^/]+\/bench$/, 'src/bench/BenchScreen.tsx'],
   [/^\/designs\/[^/]+(\/[a-z]+)?$/, 'src/buildSheet/BuildSheet.tsx'],
   [/^\/parts(\/|$)/, 'src/parts/PartsScreen.tsx'],
 ]

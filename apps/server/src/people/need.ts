@@ -16,7 +16,7 @@ export type Need =
   | 'change design'
   /** To share, remove and delete it. */
   | 'own design'
-  /** What a meter does. */
+  /** What a meter does, for the design in the address. */
   | 'send readings'
   /** Who has an account here. */
   | 'know people'
@@ -31,6 +31,7 @@ export const RIGHT_FOR: Partial<Record<Need, DesignRight>> = {
   'look back': 'look',
   'change design': 'change',
   'own design': 'own',
+  'send readings': 'change',
 }
 
 const RANK: Record<DesignRight, number> = { look: 1, change: 2, own: 3 }

@@ -2,16 +2,19 @@ import type {
   OpenedDesign,
   PartPage,
   PartUse,
+  ReadingPage,
   RemovedDesign,
   RemovedPart,
   RevisionSummary,
   SaveDesign,
+  SendReading,
   SetAside,
   SetAsideSummary,
   ShelfOrder,
   ShelfPage,
   StoredDesign,
   StoredPart,
+  StoredReading,
   TakenIn,
   UnreadPart,
 } from '@flint/contract'
@@ -19,7 +22,15 @@ import type { CataloguePart, Design, PartSheet } from '@flint/core/editing'
 import { createApi } from '@reduxjs/toolkit/query/react'
 import { ask } from './ask'
 
-export const TAGS = ['Shelf', 'Parts', 'Revisions', 'Session', 'People', 'Sharing'] as const
+export const TAGS = [
+  'Shelf',
+  'Parts',
+  'Revisions',
+  'Session',
+  'People',
+  'Sharing',
+  'Readings',
+] as const
 
 export interface ShelfAsked {
   /** Words that the name or the notes have. */
@@ -161,6 +172,32 @@ export const api = createApi({
       query: (id) => ({ url: `/designs/${id}/return`, method: 'POST', body: {} }),
       invalidatesTags: ['Shelf'],
     }),
+    readings: build.query<ReadingPage, { id: string; before?: string }>({
+      query: ({ id, before }) => ({
+        url: `/designs/${id}/readings`,
+        params: before === undefined ? {} : { before },
+      }),
+      providesTags: ['Readings'],
+    }),
+    sendReadings: build.mutation<
+      { readings: StoredReading[] },
+      { id: string; readings: SendReading[] }
+    >({
+      query: ({ id, readings }) => ({
+        url: `/designs/${id}/readings`,
+        method: 'POST',
+        body: { readings },
+      }),
+      invalidatesTags: ['Readings'],
+    }),
+    removeReading: build.mutation<void, { id: string; number: string }>({
+      query: ({ id, number }) => ({
+        url: `/designs/${id}/readings/${number}`,
+        method: 'DELETE',
+        body: {},
+      }),
+      invalidatesTags: ['Readings'],
+    }),
     restoreDemo: build.mutation<void, void>({
       query: () => ({ url: '/demo/restore', method: 'POST', body: {} }),
       invalidatesTags: ['Shelf'],
@@ -192,4 +229,7 @@ export const {
   useRemoveDesignMutation,
   useReturnDesignMutation,
   useRestoreDemoMutation,
+  useReadingsQuery,
+  useSendReadingsMutation,
+  useRemoveReadingMutation,
 } = api

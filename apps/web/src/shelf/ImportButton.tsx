@@ -1,5 +1,10 @@
 import { useRef, useState } from 'react'
-import { useCreateDesignMutation, useTakeInPartsMutation, api } from '../api/api'
+import {
+  api,
+  useCreateDesignMutation,
+  useSendReadingsMutation,
+  useTakeInPartsMutation,
+} from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { useAppDispatch } from '../store/hooks'
 import { importFile } from './importFile'
@@ -12,12 +17,17 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
   const [isReading, setIsReading] = useState(false)
   const [createDesign] = useCreateDesignMutation()
   const [takeInParts] = useTakeInPartsMutation()
+  const [sendReadings] = useSendReadingsMutation()
 
   async function read(file: File): Promise<void> {
     setIsReading(true)
     const text = await importFile(file, {
       design: async (design) => {
-        const { error } = await createDesign(design)
+        const { data, error } = await createDesign(design)
+        return data ? { id: data.id } : problemSentence(error)
+      },
+      readings: async (designId, readings) => {
+        const { error } = await sendReadings({ id: designId, readings })
         return error ? problemSentence(error) : null
       },
       parts: async (parts) => {

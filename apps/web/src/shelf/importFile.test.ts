@@ -13,16 +13,27 @@ const fan = (slug: string): CataloguePart => ({
   } as CataloguePart['sheet'],
 })
 
-function into(): ImportInto & { designs: Design[]; taken: CataloguePart[][] } {
+function into(): ImportInto & {
+  designs: Design[]
+  taken: CataloguePart[][]
+  readings: ImportInto['readings']
+  kept: [string, number][]
+} {
+  const kept: [string, number][] = []
   const designs: Design[] = []
   const taken: CataloguePart[][] = []
   return {
     designs,
     taken,
+    kept,
+    readings: (id, some) => {
+      kept.push([id, some.length])
+      return Promise.resolve(null)
+    },
     design: (design) => {
       if (design.name === 'Refused') return Promise.resolve('The disk is full.')
       designs.push(design)
-      return Promise.resolve(null)
+      return Promise.resolve({ id: design.name })
     },
     parts: (parts) => {
       taken.push(parts)
@@ -66,4 +77,26 @@ test('everything: parts in pieces before the designs; what is not taken is count
   )
   expect(there.taken.map((one) => one.length)).toEqual([500, 2])
   expect(there.designs.map(({ name }) => name)).toEqual(['One', 'Two'])
+})
+
+test('readings go to their design, in pieces; those of a design that was not taken go with it', async () => {
+  const there = into()
+  const reading = { number: '7', takenAt: '2026-11-20T18:30:00.000Z', watts: 42 }
+  const everything = {
+    format: EVERYTHING_FORMAT,
+    version: 1,
+    madeAt: '',
+    parts: [],
+    designs: [newDesign('Refused'), newDesign('Loft')],
+    readings: [
+      { design: 0, readings: [reading] },
+      { design: 1, readings: Array.from({ length: 1_001 }, () => reading) },
+      { design: 'x', readings: 'none' },
+    ],
+  }
+  expect(await importFile(file(everything), there)).toContain('Imported 1 design')
+  expect(there.kept).toEqual([
+    ['Loft', 1_000],
+    ['Loft', 1],
+  ])
 })

@@ -1,4 +1,10 @@
-import { EVERYTHING_FORMAT, PARTS_PER_REQUEST, type TakenIn } from '@flint/contract'
+import {
+  EVERYTHING_FORMAT,
+  PARTS_PER_REQUEST,
+  READINGS_PER_REQUEST,
+  type SendReading,
+  type TakenIn,
+} from '@flint/contract'
 import {
   type CataloguePart,
   cataloguePart,
@@ -10,7 +16,9 @@ import { format } from '../controls/locale'
 
 /** What is done with what a file holds; each says what was wrong, or nothing. */
 export interface ImportInto {
-  design: (design: Design) => Promise<string | null>
+  /** The id that it was given. */
+  design: (design: Design) => Promise<{ id: string } | string>
+  readings: (designId: string, readings: SendReading[]) => Promise<string | null>
   parts: (parts: CataloguePart[]) => Promise<TakenIn | string>
 }
 
@@ -37,12 +45,14 @@ export async function importFile(
   if (!('design' in parsed)) {
     return `${file.name} was not taken: ${parsed.problems[0]?.sentence ?? 'it is no design.'}`
   }
-  return (await into.design(parsed.design)) ?? `Imported ${parsed.design.name}.`
+  const made = await into.design(parsed.design)
+  return typeof made === 'string' ? made : `Imported ${parsed.design.name}.`
 }
 
 interface ReadEverything {
   designs: readonly unknown[]
   parts: readonly unknown[]
+  readings?: unknown
 }
 
 function isEverything(raw: unknown): raw is ReadEverything {
@@ -51,7 +61,7 @@ function isEverything(raw: unknown): raw is ReadEverything {
 }
 
 async function importEverything(
-  { designs, parts }: ReadEverything,
+  { designs, parts, readings }: ReadEverything,
   into: ImportInto,
 ): Promise<string> {
   const problems: string[] = []
@@ -69,17 +79,44 @@ async function importEverything(
       problems.push(...outcome.refused.map(({ reason }) => reason))
     }
   }
-  for (const one of designs) {
+  const idOf = new Map<number, string>()
+  for (const [at, one] of designs.entries()) {
     const parsed = parseDesign(one)
-    const problem =
+    const made =
       'design' in parsed
         ? await into.design(parsed.design)
         : (parsed.problems[0]?.sentence ?? 'A design cannot be read.')
-    if (problem === null) takenDesigns += 1
-    else problems.push(problem)
+    if (typeof made === 'string') {
+      problems.push(made)
+      continue
+    }
+    takenDesigns += 1
+    idOf.set(at, made.id)
+  }
+  for (const { design, readings: some } of readReadings(readings)) {
+    const id = idOf.get(design)
+    if (id === undefined) continue
+    for (let at = 0; at < some.length; at += READINGS_PER_REQUEST) {
+      const problem = await into.readings(id, some.slice(at, at + READINGS_PER_REQUEST))
+      if (problem !== null) problems.push(problem)
+    }
   }
   const taken = `Imported ${format.counted(takenDesigns, 'design')} and ${format.counted(takenParts, 'part')}.`
   const [first] = problems
   if (first === undefined) return taken
   return `${taken} ${format.counted(problems.length, 'was', 'were')} not taken; the first: ${first}`
+}
+
+/** Readings as they are sent, by the place of their design in the file; what they are worth is for the server to say. */
+function readReadings(raw: unknown): { design: number; readings: SendReading[] }[] {
+  if (!Array.isArray(raw)) return []
+  return raw.flatMap((entry: unknown) => {
+    const { design, readings } = (entry ?? {}) as Record<string, unknown>
+    if (typeof design !== 'number' || !Array.isArray(readings)) return []
+    const sent = readings.map((one: unknown) => {
+      const { number, ...reading } = (one ?? {}) as SendReading & { number?: unknown }
+      return reading
+    })
+    return [{ design, readings: sent }]
+  })
 }

@@ -58,8 +58,9 @@ function decibelsOf(
     return state === 'spinning' ? atIdle : dataSheet.busyNoiseDecibels
   }
   if (typeof atIdle !== 'number') return atIdle
-  const isGoverned = dataSheet.kind === 'fan' || dataSheet.kind === 'chassis'
-  return isGoverned ? atIdle + louderBy(duty, USUAL_FAN_DUTY) : atIdle
+  return dataSheet.kind === 'fan' || dataSheet.kind === 'chassis'
+    ? atIdle + louderBy(duty, USUAL_FAN_DUTY)
+    : atIdle
 }
 
 function noiseField({ dataSheet }: Piece, state: NoiseState): string {

@@ -5,7 +5,9 @@ import type { Machine } from '../machine/machine'
 import type { Piece, PieceId } from '../machine/piece'
 import { presentPieces } from '../machine/presentPieces'
 import { type Amount, sumOf, withMissing } from '../units/amount'
+import { fanDutyOf } from '../design/air'
 import { deepIdle } from './deepIdle'
+import { fanDraw, isGovernedFan } from './fanDraw'
 import { drawnTogether, drawnWatts } from './drawnWatts'
 import type { StateDesign } from './machineStates'
 import { machineDay } from './machineDay'
@@ -56,8 +58,8 @@ export function idlePower(design: StateDesign, machine: Machine): PowerFigure {
   const isVetoed = vetoPartIds.length > 0
   const state: PowerState = isVetoed ? 'kept awake' : 'idle'
   const drawnBeside = drawnTogether(beside, state)
-  const likely = drawnTogether(inside, state)
-  const awake = unsaid.length > 0 ? drawnTogether(inside, 'kept awake') : likely
+  const likely = drawnInside(inside, state, design)
+  const awake = unsaid.length > 0 ? drawnInside(inside, 'kept awake', design) : likely
   const dc = {
     ...likely,
     high: Math.max(likely.high, awake.high),
@@ -113,4 +115,19 @@ function vetoCost(inside: readonly Piece[]): Amount<'W'> {
   })
   const sum = sumOf(costs, 'W')
   return sum.missing.length > 0 ? sum : { ...sum, high: sum.likely }
+}
+
+/** What the pieces in the machine draw together, with the fans of the case at their speed. */
+function drawnInside(
+  inside: readonly Piece[],
+  state: PowerState,
+  { air }: Pick<StateDesign, 'air'>,
+): Amount<'W'> {
+  const fanDuty = fanDutyOf(air)
+  return sumOf(
+    inside.map((piece) =>
+      isGovernedFan(piece) ? fanDraw(piece, fanDuty) : drawnWatts(piece, state),
+    ),
+    'W',
+  )
 }

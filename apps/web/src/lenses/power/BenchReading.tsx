@@ -1,63 +1,47 @@
-import type { MachineStateId } from '@flint/core/editing'
-import {
-  againstPlan,
-  differenceCauses,
-  machineStates,
-  piecesOf,
-  type PowerIn,
-} from '@flint/core/figures'
+import { againstPlan, differenceCauses, piecesOf, type PowerIn } from '@flint/core/figures'
 import { useState } from 'react'
-import { NumberField } from '../../controls/NumberField'
-import { SmallChoice } from '../../controls/SmallChoice'
-import { selectEvaluation, selectMachine } from '../../sheet/selectors'
+import { useSendReadingsMutation } from '../../api/api'
+import { problemSentence } from '../../api/problemOf'
+import { selectDesignId, selectEvaluation, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Causes } from './Causes'
+import { NEW_READING, PROTOCOL } from './readingFields'
+import { ReadingForm } from './ReadingForm'
 import { readingWords } from './readingWords'
-import styles from './power.module.css'
 
-/** What makes a reading worth something. Common practice, no source. */
-const PROTOCOL = [
-  'Say which state it is: in the menus of the firmware nothing sleeps, and no idle figure comes of it.',
-  'Pull out screen, keyboard and sticks, and close the lid.',
-  'Wait half an hour after the start, and as long as disks take to stop.',
-  'Read the mean of ten minutes, not a moment.',
-  'Leave the supply closed, and the meter between plug and wall.',
-]
-
-/** One figure of a meter, against the plan of the same state, and what may explain a difference. */
+/** One figure of a meter, against the plan of the same state, what may explain a difference, and a way to keep it. */
 export function BenchReading({ powerIn }: { powerIn: PowerIn }) {
+  const designId = useAppSelector(selectDesignId)
   const machine = useAppSelector(selectMachine)
   const { power } = useAppSelector(selectEvaluation)
-  const [state, setState] = useState<MachineStateId>('spinning')
-  const [watts, setWatts] = useState<number | null>(null)
+  const [draft, setDraft] = useState(NEW_READING)
+  const [send, { error, isLoading }] = useSendReadingsMutation()
+  const { watts } = draft
+  const state = draft.state ?? 'spinning'
   const expected = powerIn(state).wall
   const reading = watts !== null && expected ? againstPlan(watts, expected) : null
   const [supply] = piecesOf(machine, 'supply')
   const differs = reading?.stands === 'above' || reading?.stands === 'below'
+
+  async function keep(): Promise<void> {
+    if (watts === null) return
+    const { data } = await send({ id: designId, readings: [{ ...draft, watts }] })
+    if (data) setDraft({ ...draft, watts: null, note: '' })
+  }
+
   return (
     <>
-      <div className={styles.brushes}>
-        <SmallChoice
-          label="Read in the state"
-          value={state}
-          width={220}
-          options={machineStates.map(({ id, title }) => ({ value: id, text: title }))}
-          onChange={(value) => {
-            setState(value as MachineStateId)
-          }}
-        />
-        <NumberField
-          label="The meter shows"
-          unit="W"
-          width={150}
-          optional
-          min={0}
-          max={100_000}
-          value={watts}
-          onChange={setWatts}
-        />
-      </div>
+      <ReadingForm draft={draft} onChange={setDraft} />
+      <button
+        type="button"
+        className="plain-button"
+        disabled={watts === null || isLoading}
+        onClick={() => void keep()}
+      >
+        Keep this reading
+      </button>
       <div role="status">
+        {error && <p>{problemSentence(error)}</p>}
         {watts !== null && !expected && (
           <p>Without a supply there is no plan to hold it against.</p>
         )}

@@ -2,11 +2,15 @@ import type { PowerIn } from '@flint/core/figures'
 import type { Remote } from 'comlink'
 import { useCallback, useRef, useState } from 'react'
 import { format } from '../../controls/locale'
-import { selectDesign } from '../../sheet/selectors'
+import { selectDesign, selectDesignId, selectWords } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { useWorkerAnswer } from '../../workers/useWorkerAnswer'
+import { Link } from 'react-router'
 import { BenchReading } from './BenchReading'
 import { Causes } from './Causes'
+import { KeptReadings } from './KeptReadings'
+import { MeterPanel } from './MeterPanel'
+import { PullTestForm } from './PullTestForm'
 import type { SeriesReader } from './readingsWorker'
 import { SeriesTable } from './SeriesTable'
 
@@ -18,8 +22,10 @@ interface Log {
   text: string
 }
 
-/** What a meter has shown or logged, against the plan. It stays in this page. */
+/** What a meter shows, has shown or logged, against the plan. A log stays in this page. */
 export function ReadingsSection({ powerIn }: { powerIn: PowerIn }) {
+  const designId = useAppSelector(selectDesignId)
+  const words = useAppSelector(selectWords)
   const input = useRef<HTMLInputElement>(null)
   const [log, setLog] = useState<Log | null>(null)
   const [problem, setProblem] = useState('')
@@ -37,9 +43,20 @@ export function ReadingsSection({ powerIn }: { powerIn: PowerIn }) {
     <section aria-label="Measured">
       <h2>
         Measured
-        <span className="aside">against the plan; it is read in this page and not kept</span>
+        <span className="aside">against the plan of the same state</span>
       </h2>
       <BenchReading powerIn={powerIn} />
+      <p>
+        <Link to={`/designs/${designId}/bench`} className="plain-button">
+          The same on a phone
+        </Link>
+      </p>
+      <PullTestForm />
+      <h3>As it comes in</h3>
+      <MeterPanel designId={designId} powerIn={powerIn} />
+      <h3>Kept</h3>
+      <KeptReadings designId={designId} powerIn={powerIn} nameOf={words.piece} />
+      <h3>A log</h3>
       <p className="soft">
         A log is a text with a time and watts on each line, as meters write it: delimiter, decimal
         sign and columns are found, and it is held against the mean of the week.

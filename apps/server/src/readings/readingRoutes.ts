@@ -1,0 +1,166 @@
+import {
+  ListEntries,
+  type LiveReading,
+  READINGS_PER_REQUEST,
+  SendReading,
+  type StoredReading,
+} from '@flint/contract'
+import { readingsCsv, simulatedMeter } from '@flint/core/figures'
+import type { Request } from 'express'
+import { designIdOf } from '../designs/designIdOf'
+import type { DesignStore } from '../designs/designStore'
+import { badRequest, HttpProblem, notFound } from '../http/problems'
+import { readBody, readQuery } from '../http/readBody'
+import type { ApiRoute } from '../people/apiRoute'
+import { EventStreams } from './eventStream'
+import type { LiveReadings } from './liveReadings'
+import type { ReadingStore } from './readingStore'
+
+/** A value each second, and how many seconds of the simulated machine pass in it. */
+const EVERY_MS = 1_000
+const SIMULATED_SECONDS = 20
+
+/** What meters show of the machines of designs: kept, listed, written to files, and as it comes in. */
+export function readingRoutes(
+  readings: ReadingStore,
+  designs: DesignStore,
+  live: LiveReadings,
+): ApiRoute[] {
+  const streams = new EventStreams()
+  return [
+    {
+      method: 'get',
+      path: '/designs/:id/readings',
+      needs: 'look at design',
+      does: null,
+      answer: async (request, response) => {
+        const { before } = await readQuery(ListEntries, request.query)
+        response.json(await readings.page(designIdOf(request), before ?? null))
+      },
+    },
+    {
+      method: 'post',
+      path: '/designs/:id/readings',
+      needs: 'send readings',
+      does: 'kept readings',
+      answer: async (request, response) => {
+        const sent = await sentReadings(request.body)
+        const id = designIdOf(request)
+        const kept = await readings.keep(id, sent)
+        for (const reading of kept) live.send(id, asLive(reading))
+        response.status(201).json({ readings: kept })
+      },
+    },
+    {
+      method: 'delete',
+      path: '/designs/:id/readings/:number',
+      needs: 'change design',
+      does: 'removed a reading',
+      answer: async (request, response) => {
+        await readings.remove(designIdOf(request), numberOf(request))
+        response.status(204).end()
+      },
+    },
+    {
+      method: 'get',
+      path: '/designs/:id/readings.csv',
+      needs: 'look at design',
+      does: null,
+      answer: async (request, response) => {
+        response.attachment('readings.csv').type('text/csv; charset=utf-8')
+        response.write(readingsCsv.head)
+        for await (const some of readings.all(designIdOf(request))) {
+          if (response.destroyed) return
+          const hasRoom = response.write(some.map(readingsCsv.line).join(''))
+          if (!hasRoom) {
+            await new Promise<void>((done) => {
+              response.once('drain', done)
+              response.once('close', done)
+            })
+          }
+        }
+        response.end()
+      },
+    },
+    {
+      method: 'get',
+      path: '/designs/:id/meter',
+      needs: 'look at design',
+      does: null,
+      answer: async (request, response) => {
+        if (!request.accepts('text/event-stream') || !wantsEvents(request)) {
+          throw new HttpProblem(
+            406,
+            'Not acceptable',
+            'A meter is listened to as server-sent events: ask for text/event-stream.',
+          )
+        }
+        const id = designIdOf(request)
+        const isSimulated = request.query.simulated === 'yes'
+        const meter = isSimulated ? simulatedMeter((await designs.read(id)).document) : null
+        if (isSimulated && !meter) {
+          throw notFound('A machine without a supply draws nothing that a meter could show.')
+        }
+        let stop: () => void = () => undefined
+        const send = streams.open(request, response, () => {
+          stop()
+        })
+        if (!meter) {
+          stop = live.follow(id, (reading) => {
+            send('reading', reading)
+          })
+          return
+        }
+        let tick = 0
+        const timer = setInterval(() => {
+          const { watts, state } = meter(tick * SIMULATED_SECONDS)
+          const takenAt = new Date().toISOString()
+          send('reading', { takenAt, watts, state, isSimulated: true } satisfies LiveReading)
+          tick += 1
+        }, EVERY_MS)
+        stop = () => {
+          clearInterval(timer)
+        }
+      },
+    },
+  ]
+}
+
+/** Whether events are asked for by name, as a browser does, and not whatever there is. */
+const wantsEvents = (request: Request): boolean =>
+  (request.get('accept') ?? '').includes('text/event-stream')
+
+function asLive({ takenAt, watts, state }: StoredReading): LiveReading {
+  return { takenAt, watts, state, isSimulated: false }
+}
+
+/** One reading, or a list of them below `readings`. @throws HttpProblem 400 naming what is wrong in which of them */
+async function sentReadings(body: unknown): Promise<SendReading[]> {
+  const { readings: list } = (body ?? {}) as { readings?: unknown }
+  if (list === undefined) return [await readBody(SendReading, body)]
+  if (!Array.isArray(list) || list.length === 0 || list.length > READINGS_PER_REQUEST) {
+    const sentence = `readings must be a list of 1 to ${READINGS_PER_REQUEST}.`
+    throw badRequest([{ field: 'readings', sentence }])
+  }
+  const read: SendReading[] = []
+  for (const [at, one] of list.entries()) {
+    try {
+      read.push(await readBody(SendReading, one))
+    } catch (error) {
+      if (!(error instanceof HttpProblem)) throw error
+      const errors = error.document.errors ?? []
+      throw badRequest(
+        errors.map(({ field, sentence }) => ({ field: `readings.${at}.${field}`, sentence })),
+      )
+    }
+  }
+  return read
+}
+
+function numberOf(request: Request): string {
+  const { number } = request.params
+  if (typeof number !== 'string' || !/^[1-9]\d{0,14}$/.test(number)) {
+    throw notFound('There is no such reading of this design.')
+  }
+  return number
+}
