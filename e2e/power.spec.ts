@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import type { House } from './support/house'
+import { expectNothingFound } from './support/axe'
 import { choose, expect, figure, openDesign, test } from './support/test'
 
 async function openPower(page: Page, house: House): Promise<void> {
@@ -116,5 +117,73 @@ test('without a supply nothing at the wall is known, and the lens says so', asyn
   await page.getByRole('link', { name: /^Power/ }).click()
   await expect(page.getByRole('region', { name: 'The day of the machine' })).toContainText(
     'Without a supply nobody knows',
+  )
+})
+
+test('the start in groups: amperes on both rails, and what the leads carry then', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openPower(page, house)
+  const start = page.getByRole('region', { name: 'The start' })
+  await expect(start).toContainText('At the worst moment 27.6 A of 45 A at 12 V')
+  await choose(page, 'Drives start', 'in groups')
+  await expect(start.getByLabel('Drives at a time')).toHaveValue('4')
+  await expect(start).toContainText('All drives turn after 45 s.')
+  await expect(start.getByRole('img')).toHaveAccessibleName(/^0 s: 12.4 A at 12 V/)
+  await page.locator('body').press('p')
+  await expect(page.getByRole('region', { name: 'Power leads' })).toContainText(
+    'while drives start, 4 at a time',
+  )
+})
+
+test('a reading is kept, also from the page for the phone, and removed', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openPower(page, house)
+  const measured = page.getByRole('region', { name: 'Measured' })
+  await measured.getByLabel('The meter shows').fill('150')
+  await measured.getByRole('button', { name: 'Keep this reading' }).click()
+  const kept = measured.getByRole('table', { name: 'Kept readings' })
+  await expect(kept).toContainText('45 W above what is likely')
+  await measured.getByRole('link', { name: 'The same on a phone' }).click()
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.getByLabel('The meter shows').fill('62')
+  await choose(page, 'Read in the state', 'Idle, disks asleep')
+  await page.getByLabel('lid closed').uncheck()
+  await page.getByRole('button', { name: 'Keep this reading' }).click()
+  const onPhone = page.getByRole('table', { name: 'Kept readings' })
+  await expect(onPhone.locator('tbody tr').first()).toContainText('lid open')
+  await onPhone.getByRole('button', { name: 'Remove the reading of 150 W' }).click()
+  await expect(onPhone.locator('tbody tr')).toHaveCount(1)
+  await expectNothingFound(page)
+})
+
+test('the simulated meter is listened to, says that it is simulated, and its mean is kept', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openPower(page, house)
+  const measured = page.getByRole('region', { name: 'Measured' })
+  await choose(page, 'Listen to', 'the simulated meter')
+  await expect(measured.locator('[data-live="simulated"]')).toContainText('simulated, starting')
+  await measured.getByRole('button', { name: /^Keep the mean of \d+ reading/ }).click()
+  await expect(measured.getByRole('table', { name: 'Kept readings' })).toContainText(
+    'from a meter; simulated',
+  )
+})
+
+test('a piece that was pulled is taken over as measured', async ({ house, quietPage: page }) => {
+  await openPower(page, house)
+  const measured = page.getByRole('region', { name: 'Measured' })
+  await measured.getByText('What does one piece draw?').click()
+  await choose(page, 'Taken out', 'Lockrow Sixteen')
+  await measured.getByLabel('With it', { exact: true }).fill('105')
+  await measured.getByLabel('Without it', { exact: true }).fill('84')
+  await expect(measured).toContainText('9 W more are the CPU')
+  await measured.getByRole('button', { name: 'Take it over as measured' }).click()
+  await expect(measured.getByRole('table', { name: 'Kept readings' })).toContainText(
+    'without Lockrow Sixteen, 105 W with it',
   )
 })

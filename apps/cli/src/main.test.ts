@@ -170,6 +170,32 @@ test('evaluate prints watts by state, the day of the machine, and each pool with
   expect(roles.pools).toMatchObject([{ poolId: 'pool-1', failures: { status: 'kept' } }])
 }, 60_000)
 
+test('evaluate prints the start, how warm each row gets, and how loud it is', async () => {
+  const { out } = await flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
+  const { power, heat, noise } = JSON.parse(out) as {
+    power: {
+      start: { peakAmps12V: number; rated5VAmps: number; moments: object[]; leads: object[] }
+    }
+    heat: { rows: { bays: number[]; celsius: { low: number; likely: number; high: number } }[] }
+    noise: { state: string; decibels: number }[]
+  }
+  expect(power.start).toMatchObject({ rated12VAmps: 45, rated5VAmps: 20 })
+  expect(power.start.peakAmps12V).toBeCloseTo(27.63, 2)
+  expect(power.start.moments).toMatchObject([
+    { atSeconds: 0, drivesStarting: 12 },
+    { drivesStarting: 0 },
+  ])
+  expect(power.start.leads.length).toBeGreaterThan(0)
+  expect(heat.rows).toHaveLength(4)
+  for (const { celsius } of heat.rows) {
+    expect(24).toBeLessThan(celsius.low)
+    expect(celsius.low).toBeLessThan(celsius.likely)
+    expect(celsius.likely).toBeLessThan(celsius.high)
+  }
+  expect(noise.map(({ state }) => state)).toEqual(['asleep', 'spinning', 'scrub', 'starting'])
+  expect(noise[3]?.decibels).toBeGreaterThan(noise[1]?.decibels ?? 0)
+}, 60_000)
+
 test('readings holds a log of watts against the plan, and refuses what is none', async () => {
   const design = join('demo', 'designs', 'cabin-archive.json')
   const lines = Array.from(

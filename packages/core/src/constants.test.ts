@@ -62,6 +62,8 @@ import { DISK_INNER_SHARE } from './paths/surfaceSeconds'
 import { FLASH_READS_PER_SECOND, SEEK_SECONDS } from './pool/candidates/readRates'
 import { MOST_PARITY_DRIVES } from './pool/dedicatedParity/dedicatedParityCapacity'
 import { HOURS_PER_YEAR } from './power/energyPerYear'
+import { ENCLOSURE_SHARE } from './power/besideDraw'
+import { RAIL_VOLTS, RUNNING_SHARE } from './power/startCurve'
 import { BRICK_LEVELS } from './power/brickLoss'
 import { certifiedLoss, type CertificateSet } from './power/certifiedLoss'
 import { CONVERSION_WATTS, CPU_LOADS } from './power/cpuDraw'
@@ -299,6 +301,14 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['a starved fan', STARVED_SHARE, 0.6, PRACTICE],
   ['a cool card, W', COOL_CARD_WATTS, 5, PRACTICE],
   ['air for fins, m/s', FINS_METRES_PER_SECOND, 0.5, PRACTICE],
+  [
+    'drives behind the supply of an enclosure',
+    ENCLOSURE_SHARE,
+    { low: 1.08, likely: 1.15, high: 1.3 },
+    PRACTICE,
+  ],
+  ['what of a disk comes from each rail', RUNNING_SHARE, { twelve: 0.6, five: 0.4 }, PRACTICE],
+  ['rails of drives, V', RAIL_VOLTS, { twelve: 12, five: 5 }, 'Serial ATA power connector'],
   ['minutes of a safe shutdown', SHUTDOWN_MINUTES, 5, PRACTICE],
   ['slowness of batteries', SLOWNESS, { low: 1, likely: 1.2, high: 1.5 }, PRACTICE],
   ['usable watt-hours', USABLE_SHARE, { low: 0.5, likely: 0.7, high: 0.85 }, PRACTICE],

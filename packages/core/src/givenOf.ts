@@ -20,6 +20,7 @@ import { cardLoads } from './paths/cardLoads'
 import { designCapacity } from './pool/designCapacity'
 import { designSurvival } from './pool/survival/designSurvival'
 import { idlePower } from './power/idlePower'
+import { startCurve } from './power/startCurve'
 import { stagedWiring } from './power/stagedWiring'
 import { type Recorder, recorded } from './recorder'
 import { servicesFigure } from './services/servicesFigure'
@@ -72,6 +73,7 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
       machine,
     ),
   )
+  const starting = recorder.kept(() => startCurve(machine, spinUp()))
   const staged = recorder.kept(() => stagedWiring(machine, spinUp()))
   const flow = recorder.kept(() => airFlow(machine, air()))
   const heat = recorder.kept(() =>
@@ -160,6 +162,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     },
     get spinUp() {
       return spinUp()
+    },
+    get startCurve() {
+      return starting()
     },
     get stagedPower() {
       return staged()

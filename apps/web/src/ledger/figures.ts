@@ -9,7 +9,7 @@ import {
   type PowerFigure,
 } from '@flint/core/figures'
 import { format } from '../controls/locale'
-import { payBackText } from './payBack'
+import { payBackText } from '../sheet/payBack'
 
 /** What a figure is read from: an evaluation, or what a list has of it. */
 type Shown = Pick<DesignSummary, 'capacity' | 'survival' | 'cost' | 'limits'> & {

@@ -14,7 +14,7 @@ import { changedFigures } from './changedFigures'
 import { changeText } from './changeText'
 import { type LedgerFigure, ledgerFigures } from './figures'
 import { openChoiceCount, openChoiceNames } from './openChoiceWords'
-import { payBackText } from './payBack'
+import { payBackText } from '../sheet/payBack'
 import { workingsOf } from './workingsOf'
 
 const DEMO = join(import.meta.dirname, '..', '..', '..', '..', 'demo', 'designs')

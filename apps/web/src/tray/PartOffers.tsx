@@ -13,7 +13,8 @@ import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { useParts } from '../api/useParts'
 import { format } from '../controls/locale'
-import { selectDesign } from '../sheet/selectors'
+import { wattsChangeText } from '../sheet/payBack'
+import { selectDesign, selectEvaluation } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
 import { FindOffers } from './FindOffers'
@@ -36,6 +37,7 @@ const MOST_OFFERS = 120
 /** Parts of the catalogue that could be chosen here: what fits first, each with its reason. */
 export function PartOffers({ noun, takes }: PartChoice) {
   const design = useAppSelector(selectDesign)
+  const now = useAppSelector(selectEvaluation)
   const { data } = useParts()
   const [words, setWords] = useState('')
   const textOf = useMemo(() => partTexts(data ?? []), [data])
@@ -79,6 +81,7 @@ export function PartOffers({ noun, takes }: PartChoice) {
             part={part}
             verdict={judged.verdict}
             reason={reasonText(judged, format)}
+            watts={judged.verdict === 'does not fit' ? '' : wattsChangeText(now, judged.figures)}
             isChosen={chosen.has(part.slug)}
           />
         ))}
@@ -125,10 +128,12 @@ interface OfferProps {
   part: StoredPart
   verdict: Verdict
   reason: string
+  /** What it does to the watts of the machine, and to the money of a year. */
+  watts: string
   isChosen: boolean
 }
 
-function Offer({ part, verdict, reason, isChosen }: OfferProps) {
+function Offer({ part, verdict, reason, watts, isChosen }: OfferProps) {
   const edit = useEdit()
   const previewOf = usePreview()
   const design = useAppSelector(selectDesign)
@@ -168,6 +173,11 @@ function Offer({ part, verdict, reason, isChosen }: OfferProps) {
           {verdict}
           {reason ? `: ${reason}` : ''}
         </span>
+        {watts !== '' && (
+          <span className={styles.wide}>
+            <span className="soft">{watts}</span>
+          </span>
+        )}
       </button>
       {mayStandBeside && (
         <button

@@ -111,7 +111,7 @@ import { usbPortMissing } from './ports/usbPortMissing'
 import { adapterOverloaded } from './power/adapterOverloaded'
 import { brickTooSmall } from './power/brickTooSmall'
 import { deepIdleVetoed } from './power/deepIdleVetoed'
-import { enclosureWaits } from './power/enclosureWaits'
+import { enclosureWaitsForButton } from './power/enclosureWaitsForButton'
 import { fiveVoltSurge } from './power/fiveVoltSurge'
 import { idleOverLimit } from './power/idleOverLimit'
 import { leadOverloaded } from './power/leadOverloaded'
@@ -273,7 +273,7 @@ export const rules = [
   switchPortsShort,
   deadFreeSlots,
   staysOffAfterOutage,
-  enclosureWaits,
+  enclosureWaitsForButton,
   sataPortsDiffer,
   soldApart,
   heavyToLift,

@@ -5,7 +5,7 @@ import { type AirChoices, fanDutyOf } from '../design/air'
 import { type Machine, pieceOf, piecesOf } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
 import type { Missing } from '../units/amount'
-import { type Band, exactBand, mapBand } from '../units/band'
+import { type Band, exactBand } from '../units/band'
 import { AIR_AREAS, STILL_CUBIC_METRES_PER_HOUR } from './airAreas'
 import { type AirBranch, airNetwork, type Chamber } from './airNetwork'
 import { type CasedFan, casedFans } from './casedFans'
@@ -14,6 +14,8 @@ import { besideEachOther, openingDrag } from './openingDrag'
 
 /** What moves through a case, m³/h. */
 export interface AirFlow {
+  /** Whether the air goes another way than from front to rear, so that nobody knows how much of it meets the drives. */
+  isAcross: boolean
   /** Past the drives in its bays. */
   pastDrives: Band
   /** Past the board, and out of the case. */
@@ -68,8 +70,11 @@ export function airFlow(machine: Machine, air: AirChoices): AirFlow | null {
     fans
       .filter(({ place }) => place && place.wall !== 'inside' && place.blows === blows)
       .reduce((sum, { freeCubicMetresPerHour }) => sum + freeCubicMetresPerHour.likely * duty, 0)
+  const isAcross = chassis.airflow !== null && chassis.airflow !== 'front to rear'
+  const pastDrives = band((one) => one.pastDrives)
   return {
-    pastDrives: band(({ pastDrives }) => pastDrives),
+    pastDrives: isAcross ? partOf(pastDrives) : pastDrives,
+    isAcross,
     pastBoard: band(({ pastBoard }) => pastBoard),
     backThroughGap: band(({ backThroughGap }) => backThroughGap),
     supply: supplyFan && {
@@ -89,6 +94,12 @@ export function airFlow(machine: Machine, air: AirChoices): AirFlow | null {
         : []),
     ],
   }
+}
+
+/** Of air that goes another way than past the drives something between hardly any and all of it. */
+function partOf({ likely, high }: Band): Band {
+  const low = STILL_CUBIC_METRES_PER_HOUR.low
+  return { low, likely: Math.max(low, likely / 2), high }
 }
 
 interface SettledEnd {
@@ -230,6 +241,3 @@ function baysArea({ blocks }: Machine, end: End): { face: number; open: number }
   }
   return { face, open }
 }
-
-/** What a share of a flow is, end by end. */
-export const shareOf = (flow: Band, share: number): Band => mapBand(flow, (one) => one * share)

@@ -44,16 +44,23 @@ export function boardAir(
     high: Math.max(0, dc.high - driveWatts.high),
   }
   const walls = wallsWattsPerKelvin(machine, 'all')
-  const section = (chassis.widthMm * chassis.heightMm) / 1e6
   return {
     kelvin: combinedBand(
       [driveWatts, boardWatts, BOARD_SHARE, flow.pastBoard, walls],
       ([drives = 0, board = 0, share = 0, air = 0, through = 0]) =>
         airRise(drives + board * share, air, through),
     ),
-    metresPerSecond: combinedBand(
-      [flow.pastBoard, SECTION_SHARE],
-      ([air = 0, share = 1]) => air / SECONDS_PER_HOUR / (section * share),
-    ),
+    metresPerSecond: boardSpeed(machine, flow),
   }
+}
+
+/** How fast does the air go past board and cards, in m/s? It depends on no watts. */
+export function boardSpeed(machine: Machine, flow: AirFlow | null): Band {
+  const chassis = pieceOf(machine, 'chassis')?.dataSheet
+  if (!flow || !chassis) return OPEN.metresPerSecond
+  const section = (chassis.widthMm * chassis.heightMm) / 1e6
+  return combinedBand(
+    [flow.pastBoard, SECTION_SHARE],
+    ([air = 0, share = 1]) => air / SECONDS_PER_HOUR / (section * share),
+  )
 }

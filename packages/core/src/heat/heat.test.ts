@@ -141,6 +141,17 @@ describe('air through a case', () => {
     expect(warmest(withAir(cabin, { cover: 'off' })).likely).toBeGreaterThan(warmest(cabin).likely)
   })
 
+  test('air that goes another way than past the drives may pass them by', () => {
+    const across = flowOf(withCase(cabin, { airflow: 'bottom to top' }))
+    expect(across.isAcross).toBe(true)
+    expect(across.pastDrives).toEqual({
+      low: 1.5,
+      likely: flowOf(cabin).pastDrives.likely / 2,
+      high: flowOf(cabin).pastDrives.high,
+    })
+    expect(flowOf(cabin).isAcross).toBe(false)
+  })
+
   test('a closed gap sends nothing back, and cools', () => {
     const closed = withAir(cabin, { gapClosed: true })
     expect(flowOf(cabin).backThroughGap.likely).toBeGreaterThan(1)

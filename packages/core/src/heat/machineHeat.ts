@@ -2,12 +2,10 @@ import { DRIVE_OUTLINES } from '../catalogue/standards'
 import { type AirChoices, fanDutyOf } from '../design/air'
 import type { MachineStateId } from '../design/brief'
 import type { Machine } from '../machine/machine'
-import type { Piece, PieceId } from '../machine/piece'
-import { driveDraw } from '../power/driveDraw'
-import { expectedBand } from '../power/expectedBand'
+import type { PieceId } from '../machine/piece'
 import { machineState, type StateDesign } from '../power/machineStates'
-import { statePower } from '../power/statePower'
-import { type Amount, type Missing, withMissing } from '../units/amount'
+import { drawnInState } from '../power/statePower'
+import { type Amount, exactly, type Missing, withMissing } from '../units/amount'
 import type { Band } from '../units/band'
 import { combinedBand } from '../units/combinedBand'
 import { AIR_AREAS } from './airAreas'
@@ -78,16 +76,13 @@ export function machineHeat(
   state: MachineStateId,
 ): HeatFigure {
   const { brief, air } = design
-  const activityOf = machineState(state).drives(design, machine)
-  const draw = (id: PieceId): Amount<'W'> => {
-    const piece = machine.pieces.get(id) as Piece<'drive'>
-    return expectedBand(piece, driveDraw(piece, activityOf(id)))
-  }
+  const { inside, beside, dc } = drawnInState(design, machine, machineState(state))
+  const drawnBy = new Map([...inside, ...beside].map(({ piece, amount }) => [piece.id, amount]))
+  const draw = (id: PieceId): Amount<'W'> => drawnBy.get(id) ?? exactly(0, 'W')
   const all = driveRows(machine, flow?.fans ?? [])
   const rows = all
     .filter(({ driveIds }) => driveIds.length > 0)
     .map((row) => rowHeat(row, draw, machine, flow))
-  const { dc } = statePower(design, machine, machineState(state))
   const inCase = rows.filter(({ isOutside }) => !isOutside)
   const driveWatts = {
     low: inCase.reduce((sum, { watts }) => sum + watts.low, 0),

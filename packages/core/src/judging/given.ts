@@ -14,6 +14,7 @@ import type { PowerWiring } from '../machine/wiring/wirePower'
 import type { CostFigure } from '../money/billOfMaterials'
 import type { CapacityFigure } from '../pool/designCapacity'
 import type { SurvivalFigure } from '../pool/survival/designSurvival'
+import type { StartCurve } from '../power/startCurve'
 import type { PowerFigure } from '../power/idlePower'
 import type { ServicesFigure } from '../services/servicesFigure'
 import type { OpenChoice } from './choiceNeeded'
@@ -62,6 +63,8 @@ export interface Given extends Readonly<Measured> {
   readonly spinUp: Readonly<SpinUp> | null
   /** What plugs, leads and rails carry while drives start as they are let. */
   readonly stagedPower: PowerWiring | null
+  /** What the rails carry while the drives start. */
+  readonly startCurve: StartCurve
   /** What moves through the case; null in the open. */
   readonly airFlow: AirFlow | null
   /** How warm it gets while all drives are read. */

@@ -2,7 +2,7 @@ import { type CataloguePart, type PartKind, partKinds } from '../catalogue/partK
 import type { Design } from '../design/design'
 import { fitPart } from '../design/edits/fitPart'
 import { sameValue } from '../design/sameValue'
-import { Evaluator } from '../evaluate'
+import { type Evaluation, Evaluator } from '../evaluate'
 import { findingWords } from '../findings/findingWords'
 import type { AnyFinding } from '../findings/rules'
 import { wordsFor } from '../judging/words'
@@ -20,6 +20,8 @@ export interface FitVerdict {
   needsAnother: PartKind | null
   /** The design with the part in it, which the finding is about. */
   design: Design
+  /** Power and money of that design. */
+  figures: Pick<Evaluation, 'power' | 'cost'>
 }
 
 /** The order in which builders choose: what comes later gives way to what came before. */
@@ -100,7 +102,7 @@ function verdictOn(
 ): FitVerdict {
   const after = fitPart(design, candidate)
   const then = resolveMachine(after, machine)
-  const { findings } = evaluator.evaluate(after, then)
+  const { findings, power, cost } = evaluator.evaluate(after, then)
   const snapshot = after.snapshots.find(
     ({ slug, catalogueVersion }) =>
       slug === candidate.slug && catalogueVersion === candidate.version,
@@ -123,7 +125,7 @@ function verdictOn(
     return kind !== undefined && kind !== 'drive' && rank(kind) > own
   }
   const inTheWay = blocking.find(({ partIds }) => !partIds.some(givesWay))
-  const base = { needsAnother: null, design: after }
+  const base = { needsAnother: null, design: after, figures: { power, cost } }
   if (inTheWay) return { ...base, verdict: 'does not fit', reason: inTheWay }
   const [later] = blocking
   if (later) {

@@ -3,10 +3,6 @@ import type { Piece } from '../machine/piece'
 import { type Amount, mapAmount } from '../units/amount'
 import { drawnWatts } from './drawnWatts'
 
-/** Whether it is a fan whose speed the board sets: those of the case, and those that were added. */
-export const isGovernedFan = ({ kind }: Pick<Piece, 'kind'>): boolean =>
-  kind === 'fan' || kind === 'chassis'
-
 /**
  * What do fans of the case draw at a speed, in watts?
  *

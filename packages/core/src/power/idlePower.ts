@@ -7,8 +7,9 @@ import { presentPieces } from '../machine/presentPieces'
 import { type Amount, sumOf, withMissing } from '../units/amount'
 import { fanDutyOf } from '../design/air'
 import { deepIdle } from './deepIdle'
-import { fanDraw, isGovernedFan } from './fanDraw'
-import { drawnTogether, drawnWatts } from './drawnWatts'
+import { besideDraw } from './besideDraw'
+import { drawnWatts } from './drawnWatts'
+import { steadyDraw } from './steadyDraw'
 import type { StateDesign } from './machineStates'
 import { machineDay } from './machineDay'
 import type { StateTerm } from './statePower'
@@ -25,7 +26,7 @@ export interface PowerFigure {
   dc: Amount<'W'>
   /** DC over wall of the supply, at the likely load; null without one. */
   efficiency: number | null
-  /** What stands beside the machine: a UPS, enclosures and the drives in them, without the loss of their supply. */
+  /** What stands beside the machine: a UPS, enclosures and the drives in them, with the loss of their supplies. */
   beside: Amount<'W'>
   /** At the wall, disks spinning, with the honest band around it; null when there is no supply to compute it with. */
   wall: Amount<'W'> | null
@@ -57,7 +58,10 @@ export function idlePower(design: StateDesign, machine: Machine): PowerFigure {
   const { vetoPartIds, unsaid } = deepIdle(all)
   const isVetoed = vetoPartIds.length > 0
   const state: PowerState = isVetoed ? 'kept awake' : 'idle'
-  const drawnBeside = drawnTogether(beside, state)
+  const drawnBeside = sumOf(
+    beside.map((piece) => besideDraw(piece, drawnWatts(piece, state))),
+    'W',
+  )
   const likely = drawnInside(inside, state, design)
   const awake = unsaid.length > 0 ? drawnInside(inside, 'kept awake', design) : likely
   const dc = {
@@ -125,9 +129,7 @@ function drawnInside(
 ): Amount<'W'> {
   const fanDuty = fanDutyOf(air)
   return sumOf(
-    inside.map((piece) =>
-      isGovernedFan(piece) ? fanDraw(piece, fanDuty) : drawnWatts(piece, state),
-    ),
+    inside.map((piece) => steadyDraw(piece, state, fanDuty)),
     'W',
   )
 }

@@ -3,6 +3,7 @@ import type { Machine } from '../machine/machine'
 import { presentPieces } from '../machine/presentPieces'
 import { type Amount, sumOf } from '../units/amount'
 import { atTheWall } from './atTheWall'
+import { besideDraw } from './besideDraw'
 import { drawnTogether, drawnWatts } from './drawnWatts'
 
 export interface PeakPower {
@@ -23,5 +24,6 @@ export function peakPower({ mainsVolts }: Pick<Brief, 'mainsVolts'>, machine: Ma
   const dc = drawnTogether(inside, 'busy')
   const drawnBy = new Map(inside.map((piece) => [piece.id, drawnWatts(piece, 'busy')]))
   const wall = atTheWall(machine, drawnBy, dc, mainsVolts)
-  return { dc, wall: wall && sumOf([wall, drawnTogether(beside, 'busy')], 'W') }
+  const drawnBeside = beside.map((piece) => besideDraw(piece, drawnWatts(piece, 'busy')))
+  return { dc, wall: wall && sumOf([wall, ...drawnBeside], 'W') }
 }

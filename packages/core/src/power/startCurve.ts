@@ -8,7 +8,7 @@ import type { Piece } from '../machine/piece'
 import type { Missing } from '../units/amount'
 import { cpuDraw } from './cpuDraw'
 import { USUAL_SPIN_UP_SECONDS } from './spinDown'
-import { startGroups } from './startGroups'
+import { type StartGroup, startGroups } from './startGroups'
 
 /** Volts of the two rails that drives use. Source: Serial ATA power connector. */
 export const RAIL_VOLTS = { twelve: DRIVE_RAIL_VOLTS, five: 5 } as const
@@ -43,26 +43,39 @@ export interface StartCurve {
  * keeps it.
  */
 export function startCurve(machine: Machine, spinUp: SpinUp | null): StartCurve {
-  const rest = restAmps(machine)
-  const events = startGroups(machine, spinUp).flatMap(({ atSeconds, drives }) =>
-    drives.map((drive) => ({ drive, from: atSeconds, to: atSeconds + spinUpSecondsOf(drive) })),
+  return curveOf(startGroups(machine, spinUp), restAmps(machine))
+}
+
+/**
+ * The same for drives in groups that are known.
+ * @param rest amperes at 12 V of everything but the drives
+ */
+export function curveOf(groups: readonly StartGroup[], rest: number): StartCurve {
+  const events = groups.flatMap(({ atSeconds, drives }) =>
+    drives.map((drive) => ({
+      from: atSeconds,
+      to: atSeconds + spinUpSecondsOf(drive),
+      starts: { twelve: startAmps(drive, 'twelve'), five: startAmps(drive, 'five') },
+      runs: { twelve: runningAmps(drive, 'twelve'), five: runningAmps(drive, 'five') },
+    })),
   )
-  const times = [0, ...events.flatMap(({ from, to }) => [from, to])]
-  const moments = [...new Set(times)]
+  const times = new Set([0, ...events.flatMap(({ from, to }) => [from, to])])
+  const moments = [...times]
     .toSorted((one, other) => one - other)
     .map((atSeconds): StartMoment => {
       const moment = { atSeconds, twelve: rest, five: 0, starting: 0 }
-      for (const { drive, from, to } of events) {
+      for (const { from, to, starts, runs } of events) {
         if (atSeconds < from) continue
         const isStarting = atSeconds < to
-        moment.twelve += isStarting ? startAmps(drive, 'twelve') : runningAmps(drive, 'twelve')
-        moment.five += isStarting ? startAmps(drive, 'five') : runningAmps(drive, 'five')
+        const amps = isStarting ? starts : runs
+        moment.twelve += amps.twelve
+        moment.five += amps.five
         if (isStarting) moment.starting += 1
       }
       return moment
     })
-  const disks = events
-    .map(({ drive }) => drive)
+  const disks = groups
+    .flatMap(({ drives }) => drives)
     .filter(({ dataSheet }) => dataSheet.medium === 'disk')
   const missing = (field: 'start12VAmps' | 'start5VAmps'): Missing[] =>
     disks.flatMap(({ id, dataSheet }) =>
@@ -95,7 +108,8 @@ export function runningAmps({ dataSheet }: Piece<'drive'>, rail: Rail): number {
 export const spinUpSecondsOf = ({ dataSheet }: Piece<'drive'>): number =>
   dataSheet.medium === 'disk' ? (dataSheet.spinUpSeconds ?? USUAL_SPIN_UP_SECONDS.likely) : 0
 
-function restAmps(machine: Machine): number {
+/** What everything but the drives takes, as if all of it were fed from 12 V, in amperes. */
+export function restAmps(machine: Machine): number {
   const { all } = presentPieces(machine)
   const watts = all.reduce((sum, piece) => {
     const { kind, dataSheet } = piece

@@ -17,36 +17,47 @@ export interface StartGroup {
  * start from its own supply, and are none of them.
  */
 export function startGroups(machine: Machine, spinUp: SpinUp | null): StartGroup[] {
-  const elsewhere = new Set([...machine.awayIds, ...drivesOutside(machine)])
-  const inBays = new Set(
-    piecesOf(machine, 'drive').flatMap(({ id, needs }) =>
-      needs.some(({ kind }) => kind === 'bay') && !elsewhere.has(id) ? [id] : [],
-    ),
-  )
-  const drives = machine.bays.flatMap(({ id }) => {
+  const drives = startingDrives(machine)
+  return spinUp ? groupsOf(drives, spinUp) : byControllers(machine, drives)
+}
+
+/** The drives that start from the supplies of the machine, in the order of their bays. */
+export function startingDrives(machine: Machine): Piece<'drive'>[] {
+  const elsewhere = drivesOutside(machine)
+  return machine.bays.flatMap(({ id }) => {
     const drive = machine.pieces.get(machine.driveIn.get(id) ?? '')
-    return drive?.dataSheet.kind === 'drive' && inBays.has(drive.id)
+    return drive?.dataSheet.kind === 'drive' && !elsewhere.has(drive.id)
       ? [drive as Piece<'drive'>]
       : []
   })
+}
+
+/** So many at once, so many seconds apart. */
+export function groupsOf(
+  drives: readonly Piece<'drive'>[],
+  { drivesAtOnce, secondsApart }: SpinUp,
+): StartGroup[] {
+  return Array.from({ length: Math.ceil(drives.length / drivesAtOnce) }, (_, group) => ({
+    atSeconds: group * secondsApart,
+    drives: drives.slice(group * drivesAtOnce, (group + 1) * drivesAtOnce),
+  }))
+}
+
+function byControllers(machine: Machine, drives: readonly Piece<'drive'>[]): StartGroup[] {
+  if (drives.length === 0) return []
+  const isStaggered = piecesOf(machine, 'controller').some(
+    ({ dataSheet }) => (dataSheet.startSecondsApart ?? 0) > 0,
+  )
+  if (!isStaggered) return [{ atSeconds: 0, drives: [...drives] }]
+  const hostOf = controllerOf(machine)
+  const started = new Map<string, number>()
   const groups = new Map<number, Piece<'drive'>[]>()
-  const startAt = (atSeconds: number, drive: Piece<'drive'>): void => {
+  for (const drive of drives) {
+    const host = hostOf(drive.id)
+    const before = host ? (started.get(host.id) ?? 0) : 0
+    if (host) started.set(host.id, before + 1)
+    const atSeconds = before * (host?.dataSheet.startSecondsApart ?? 0)
     groups.set(atSeconds, [...(groups.get(atSeconds) ?? []), drive])
-  }
-  if (spinUp) {
-    drives.forEach((drive, index) => {
-      startAt(Math.floor(index / spinUp.drivesAtOnce) * spinUp.secondsApart, drive)
-    })
-  } else {
-    const hostOf = controllerOf(machine)
-    const started = new Map<string, number>()
-    for (const drive of drives) {
-      const host = hostOf(drive.id)
-      const apart = host?.dataSheet.startSecondsApart ?? 0
-      const before = host ? (started.get(host.id) ?? 0) : 0
-      if (host) started.set(host.id, before + 1)
-      startAt(before * apart, drive)
-    }
   }
   return [...groups]
     .map(([atSeconds, some]) => ({ atSeconds, drives: some }))

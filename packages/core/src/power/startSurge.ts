@@ -1,7 +1,8 @@
 import type { SpinUp } from '../design/design'
 import { type Machine, piecesOf } from '../machine/machine'
+import type { Piece } from '../machine/piece'
 import type { Missing } from '../units/amount'
-import { type Rail, startCurve } from './startCurve'
+import { type Rail, type StartCurve, startCurve } from './startCurve'
 
 export interface RailSurge {
   /** The most that the rail carries while the drives start; at least that, when a value of it is missing. */
@@ -13,31 +14,37 @@ export interface RailSurge {
 
 const RATED = { twelve: 'rated12VAmps', five: 'rated5VAmps' } as const
 
+/** What the rails of one voltage carry together, of all supplies that give it; 0 where none does. */
+export function ratedAmps(supplies: readonly Piece<'supply'>[], rail: Rail): number {
+  return supplies.reduce((sum, { dataSheet }) => sum + (dataSheet[RATED[rail]] ?? 0), 0)
+}
+
 /**
  * What do the rails of one voltage carry at the worst moment of the start, against what they are made for?
  *
  * The rails of several supplies count together.
  *
  * @param spinUp how drives are let start; null for all together, or as their controllers have it
+ * @param curve the start, when it is at hand
  * @returns null without a supply
  */
 export function startSurge(
   machine: Machine,
   spinUp: SpinUp | null = null,
   rail: Rail = 'twelve',
+  curve: StartCurve = startCurve(machine, spinUp),
 ): RailSurge | null {
   const supplies = piecesOf(machine, 'supply')
   if (supplies.length === 0) return null
   const field = RATED[rail]
-  const { peak, missing } = startCurve(machine, spinUp)
   return {
-    amps: peak[rail],
-    ratedAmps: supplies.reduce((sum, { dataSheet }) => sum + (dataSheet[field] ?? 0), 0),
+    amps: curve.peak[rail],
+    ratedAmps: ratedAmps(supplies, rail),
     missing: [
       ...supplies.flatMap(({ id, dataSheet }) =>
         dataSheet[field] === null ? [{ pieceId: id, field }] : [],
       ),
-      ...missing[rail],
+      ...curve.missing[rail],
     ],
   }
 }

@@ -4,12 +4,15 @@ import type { Brief, MachineStateId } from '../design/brief'
 import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { applyEdit } from '../design/edits/edit'
+import { changeSheet } from '../design/edits/changeSheet'
 import { putDrivesInBays } from '../design/edits/putDrivesInBays'
 import { newDesign } from '../design/newDesign'
 import { resolveMachine } from '../machine/resolveMachine'
 import type { Amount } from '../units/amount'
+import { idlePower } from './idlePower'
 import { machineState, machineStates } from './machineStates'
 import { statePower } from './statePower'
+import { statePowers } from './statePowers'
 
 const wall = (design: Design, id: MachineStateId): Amount<'W'> => {
   const found = statePower(design, resolveMachine(design), machineState(id)).wall
@@ -183,5 +186,25 @@ describe('states', () => {
     const many = likely(asks({ readersAtOnce: 40 }), 'all readers')
     expect(many).toBeGreaterThanOrEqual(one)
     expect(many).toBe(likely(asks({ readersAtOnce: 90 }), 'all readers'))
+  })
+})
+
+describe('what draws the same in every state', () => {
+  const cabin = demoDesign('cabin-archive')
+  const likely = (design: Design): number =>
+    statePowers(design, resolveMachine(design))('spinning').dc.likely
+
+  // Source: fan laws, P ~ n³ (engineering handbooks, from memory). Fans of the case draw 7.5 W at 40 %.
+  test('fans of the case at twice their speed draw eight times as much', () => {
+    const fast: Design = { ...cabin, air: { ...cabin.air, fanDuty: 0.8 } }
+    expect(likely(fast) - likely(cabin)).toBeCloseTo(7 * 7.5, 10)
+    expect(idlePower(fast, resolveMachine(fast)).dc.likely).toBeCloseTo(likely(fast), 10)
+  })
+
+  test('controllers on a board that nobody uses draw beside it', () => {
+    const board = cabin.snapshots.find(({ sheet }) => sheet.kind === 'board')?.id ?? ''
+    const extras = changeSheet(cabin, board, { extrasWatts: 6 })
+    expect(likely(extras) - likely(cabin)).toBeCloseTo(6, 10)
+    expect(idlePower(extras, resolveMachine(extras)).dc.likely).toBeCloseTo(likely(extras), 10)
   })
 })

@@ -9,8 +9,9 @@ import { cpuDraw } from './cpuDraw'
 import { type DeepIdle, deepIdle } from './deepIdle'
 import { type DriveActivity, driveDraw } from './driveDraw'
 import { drawnWatts } from './drawnWatts'
-import { fanDraw } from './fanDraw'
 import { expectedBand } from './expectedBand'
+import { besideDraw } from './besideDraw'
+import { steadyDraw } from './steadyDraw'
 import type { MachineState, StateDesign } from './machineStates'
 
 /** What all pieces of a kind draw together. */
@@ -44,27 +45,43 @@ export function statePower(
   design: StateDesign,
   machine: Machine,
   state: MachineState,
-  { inside, beside, sleep }: DrawingPieces = drawingPieces(machine),
+  pieces: DrawingPieces = drawingPieces(machine),
 ): StatePower {
+  const { inside, beside, dc } = drawnInState(design, machine, state, pieces)
+  const drawnBy = new Map(inside.map(({ piece, amount }) => [piece.id, amount]))
+  const wall = atTheWall(machine, drawnBy, dc, design.brief.mainsVolts)
+  return {
+    terms: [...termsOf(inside, false), ...termsOf(beside, true)],
+    dc,
+    wall: wall && sumOf([wall, togetherOf(beside)], 'W'),
+  }
+}
+
+/** What each piece draws in a state, and all within the machine together, before any supply of it. */
+export function drawnInState(
+  design: StateDesign,
+  machine: Machine,
+  state: MachineState,
+  { inside, beside, sleep }: DrawingPieces = drawingPieces(machine),
+): { inside: DrawnPiece[]; beside: DrawnPiece[]; dc: Amount<'W'> } {
   const activityOf = state.drives(design, machine)
   const drawn = (piece: Piece): DrawnPiece => {
     const amount = drawIn(state, piece, activityOf, sleep, fanDutyOf(design.air))
     return { piece, amount: expectedBand(piece, amount) }
   }
-  const [drawnInside, drawnBeside] = [inside.map(drawn), beside.map(drawn)]
+  const drawnInside = inside.map(drawn)
   const sum = togetherOf(drawnInside)
-  const dc =
-    state.cpu === 'idle' ? { ...sum, missing: withMissing(sum.missing, sleep.unsaid) } : sum
-  const drawnBy = new Map(drawnInside.map(({ piece, amount }) => [piece.id, amount]))
-  const wall = atTheWall(machine, drawnBy, dc, design.brief.mainsVolts)
   return {
-    terms: [...termsOf(drawnInside, false), ...termsOf(drawnBeside, true)],
-    dc,
-    wall: wall && sumOf([wall, togetherOf(drawnBeside)], 'W'),
+    inside: drawnInside,
+    beside: beside.map((piece) => {
+      return { piece, amount: besideDraw(piece, drawn(piece).amount) }
+    }),
+    dc: state.cpu === 'idle' ? { ...sum, missing: withMissing(sum.missing, sleep.unsaid) } : sum,
   }
 }
 
-interface DrawnPiece {
+/** What one piece draws. */
+export interface DrawnPiece {
   piece: Piece
   amount: Amount<'W'>
 }
@@ -105,11 +122,8 @@ function drawIn(
       const shallow = drawnWatts(piece, 'kept awake')
       return { ...deep, high: Math.max(deep.high, shallow.high) }
     }
-    case 'fan':
-    case 'chassis':
-      return fanDraw(piece, fanDuty)
     default:
-      return drawnWatts(piece, isKeptAwake ? 'kept awake' : 'idle')
+      return steadyDraw(piece, isKeptAwake ? 'kept awake' : 'idle', fanDuty)
   }
 }
 

@@ -1,6 +1,7 @@
 import { exactly } from '../units/amount'
-import { demoDesign } from '../../fixtures/demo'
+import { demoDesign, demoPart } from '../../fixtures/demo'
 import { withPart, without } from '../../fixtures/ruleTable'
+import { applyEdit } from '../design/edits/edit'
 import { evaluate } from '../evaluate'
 import { fittedOne } from '../design/fittedParts'
 import { supplyLoss } from './supplyLoss'
@@ -49,6 +50,19 @@ describe('what stands beside the machine', () => {
     expect(after.dc.likely).toBe(before.dc.likely)
     expect((after.wall?.likely ?? 0) - (before.wall?.likely ?? 0)).toBeCloseTo(10, 10)
     expect(after.efficiency).toBeCloseTo(before.efficiency ?? NaN, 10)
+  })
+
+  test('drives in an enclosure draw with the loss of its supply', () => {
+    const annex = withPart(shelf, 'pellworth-annex-4')
+    const filled = applyEdit(annex, {
+      do: 'put-drives',
+      model: demoPart('quillon-keep-12'),
+      bays: ['enclosure-1/1'],
+    })
+    const { beside, wall } = power(filled)
+    expect(beside.likely - power(annex).beside.likely).toBeCloseTo(4.4 * 1.15, 10)
+    const added = (wall?.likely ?? 0) - (power(annex).wall?.likely ?? 0)
+    expect(added).toBeCloseTo(4.4 * 1.15, 10)
   })
 
   test('without its watts it is named, and the sum is known to be too low', () => {

@@ -13,6 +13,11 @@ export function airWords(flow: AirFlow | null, { board }: HeatFigure, words: Wor
   if (flow.fans.length === 0) {
     said.push('No fans move it but that of the supply, if there is one: warm air rises by itself.')
   }
+  if (flow.isAcross) {
+    said.push(
+      'Its air does not go from front to rear: how much of it meets the drives nobody can tell without measuring.',
+    )
+  }
   if (!flow.placesKnown) {
     said.push(
       'Where the fans stand is assumed, between drives and board: the data sheet of the case gives no places.',

@@ -1,5 +1,5 @@
-import type { PowerIn } from '@flint/core/figures'
-import { againstPlan } from '@flint/core/figures'
+import type { LiveReading } from '@flint/contract'
+import { againstPlan, type PowerIn } from '@flint/core/figures'
 import { useState } from 'react'
 import { useSendReadingsMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
@@ -22,7 +22,7 @@ export function MeterPanel({ designId, powerIn }: { designId: string; powerIn: P
   const [send, { error }] = useSendReadingsMutation()
   const last = readings.at(-1)
   const expected = last?.state ? powerIn(last.state).wall : null
-  const newest = readings.slice(-MEAN_OF)
+  const newest = sameState(readings.slice(-MEAN_OF))
   const mean = newest.reduce((sum, { watts }) => sum + watts, 0) / Math.max(1, newest.length)
   return (
     <>
@@ -88,4 +88,10 @@ export function MeterPanel({ designId, powerIn }: { designId: string; powerIn: P
       )}
     </>
   )
+}
+
+/** The newest ones, as far as the machine did one and the same. */
+function sameState(readings: readonly LiveReading[]): readonly LiveReading[] {
+  const last = readings.at(-1)
+  return readings.slice(readings.findLastIndex(({ state }) => state !== last?.state) + 1)
 }

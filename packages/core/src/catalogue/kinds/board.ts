@@ -134,6 +134,9 @@ export const boardSheet = z.strictObject({
   ),
   managementController: maybe(z.boolean()).describe('Whether it can be reached when it is off.'),
   idleWatts: watts.describe('Without CPU, memory and anything plugged in.'),
+  extrasWatts: watts.describe(
+    'What controllers on it draw beyond that although nobody uses them, even switched off in its menus; null is read as none.',
+  ),
   offWatts: watts.describe('Plugged in and switched off, with what it keeps awake to be reached.'),
   soldered: maybe(z.array(solderedSheet).max(12)).describe(
     'CPU, cooler and memory that come on it and stay on it; null is read as none.',

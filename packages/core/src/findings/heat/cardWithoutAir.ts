@@ -1,3 +1,4 @@
+import { boardSpeed } from '../../heat/boardAir'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
@@ -18,7 +19,7 @@ export const COOL_CARD_WATTS = 5
 export const cardWithoutAir: Rule<'card-without-air', Facts> = {
   code: 'card-without-air',
   step: 'heat',
-  find: ({ machine, heat }) =>
+  find: ({ machine, airFlow }) =>
     cardsIn(machine).flatMap((card) => {
       const { airMetresPerSecond: wanted, idleWatts } = card.dataSheet
       const parts = [card]
@@ -27,7 +28,7 @@ export const cardWithoutAir: Rule<'card-without-air', Facts> = {
           ? []
           : lack(missingOf(card, 'airMetresPerSecond'), { parts })
       }
-      const { low, likely, high } = heat.board.metresPerSecond
+      const { low, likely, high } = boardSpeed(machine, airFlow)
       if (likely >= wanted) return []
       const facts = { cardId: card.id, wanted, low, high }
       return found(high < wanted ? 'risks' : 'note', { parts }, facts)

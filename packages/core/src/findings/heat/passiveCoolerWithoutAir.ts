@@ -1,3 +1,4 @@
+import { boardSpeed } from '../../heat/boardAir'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { piecesOf } from '../../machine/machine'
@@ -15,13 +16,13 @@ export const FINS_METRES_PER_SECOND = 0.5
 export const passiveCoolerWithoutAir: Rule<'passive-cooler-without-air', Facts> = {
   code: 'passive-cooler-without-air',
   step: 'heat',
-  find: ({ machine, heat }) =>
+  find: ({ machine, airFlow }) =>
     piecesOf(machine, 'cooler')
       .filter(({ dataSheet: { fanCount, idleWatts } }) =>
         fanCount === null ? idleWatts === 0 : fanCount === 0,
       )
       .flatMap((cooler) => {
-        const metresPerSecond = heat.board.metresPerSecond.likely
+        const metresPerSecond = boardSpeed(machine, airFlow).likely
         if (metresPerSecond >= FINS_METRES_PER_SECOND) return []
         return found('risks', { parts: [cooler] }, { coolerId: cooler.id, metresPerSecond })
       }),

@@ -15,10 +15,10 @@ export interface SurgeFacts {
 
 /** The start asks more of the rails of one voltage than they carry; drives in groups ask less. */
 export function surgeFindings(
-  { machine, spinUp }: Pick<Given, 'machine' | 'spinUp'>,
+  { machine, spinUp, startCurve }: Pick<Given, 'machine' | 'spinUp' | 'startCurve'>,
   rail: Rail,
 ): (Found<SurgeFacts> | Lack)[] {
-  const surge = startSurge(machine, spinUp, rail)
+  const surge = startSurge(machine, spinUp, rail, startCurve)
   if (!surge) return []
   const { amps, ratedAmps, missing } = surge
   const isRated = !missing.some(({ field }) => field.startsWith('rated'))

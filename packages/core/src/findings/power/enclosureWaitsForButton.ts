@@ -10,7 +10,7 @@ interface Facts {
 }
 
 /** After a power cut the drives of an enclosure are away until somebody presses its button, while the machine runs. */
-export const enclosureWaits: Rule<'enclosure-waits-for-button', Facts> = {
+export const enclosureWaitsForButton: Rule<'enclosure-waits-for-button', Facts> = {
   code: 'enclosure-waits-for-button',
   step: 'power',
   find: ({ machine }) =>

@@ -1,6 +1,8 @@
 import type { Evaluation } from '@flint/core/figures'
 import { format } from '../controls/locale'
 
+type YearlyFigures = Pick<Evaluation, 'power' | 'cost'>
+
 const MONTHS = 12
 /** Beyond this nobody waits for it. */
 const LONG_YEARS = 20
@@ -11,7 +13,7 @@ const LEAST_MINOR = 50
  * What a choice does to the power of every year, and when it has paid for itself: "€8 a year less, paid back in 19
  * months". Empty where that is not known, or next to nothing.
  */
-export function payBackText(before: Evaluation, after: Evaluation): string {
+export function payBackText(before: YearlyFigures, after: YearlyFigures): string {
   const [was, would] = [before.power.costPerYear, after.power.costPerYear]
   if (!was || !would || was.missing.length > 0 || would.missing.length > 0) return ''
   const savedMinor = was.likely - would.likely
@@ -29,4 +31,13 @@ export function payBackText(before: Evaluation, after: Evaluation): string {
         ? `paid back in ${format.counted(Math.ceil(years * MONTHS), 'month')}`
         : `paid back in ${format.number(years, 1)} years`
   return `${money} less, ${time}`
+}
+
+/** Watts that the mean of a week changes by, with what that does to the power of a year: "−3.1 W, €8 a year less". */
+export function wattsChangeText(before: YearlyFigures, after: YearlyFigures): string {
+  const [was, would] = [before.power.mean, after.power.mean]
+  const money = payBackText(before, after)
+  if (!was || !would || money === '') return ''
+  const change = would.likely - was.likely
+  return `${change < 0 ? '−' : '+'}${format.watts(Math.abs(change), 1)}, ${money}`
 }
