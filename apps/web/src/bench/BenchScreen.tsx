@@ -1,15 +1,16 @@
 import { againstPlan, resolveMachine, statePowers, wordsFor } from '@flint/core/figures'
 import type { Design } from '@flint/core/editing'
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
-import { useDesignQuery, useSendReadingsMutation } from '../api/api'
+import { useDesignQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
 import { PageTitle } from '../controls/PageTitle'
 import { KeptReadings } from '../lenses/power/KeptReadings'
-import { NEW_READING, PROTOCOL } from '../lenses/power/readingFields'
+import { PROTOCOL } from '../lenses/power/readingFields'
 import { ReadingForm } from '../lenses/power/ReadingForm'
 import { readingWords } from '../lenses/power/readingWords'
+import { useKeepReading } from '../lenses/power/useKeepReading'
 import styles from './bench.module.css'
 
 /** A page for the phone at the bench: a reading in a few taps, and the last ones below. */
@@ -28,18 +29,11 @@ interface BenchProps {
 }
 
 function Bench({ designId, design, mayChange }: BenchProps) {
-  const [draft, setDraft] = useState(NEW_READING)
-  const [send, { error, isLoading, data: sent }] = useSendReadingsMutation()
+  const { draft, setDraft, keep, canKeep, error, kept } = useKeepReading(designId)
   const powerIn = useMemo(() => statePowers(design, resolveMachine(design)), [design])
   const words = useMemo(() => wordsFor(design, format), [design])
   const { watts } = draft
   const expected = powerIn(draft.state ?? 'spinning').wall
-
-  async function keep(): Promise<void> {
-    if (watts === null) return
-    const { data } = await send({ id: designId, readings: [{ ...draft, watts }] })
-    if (data) setDraft({ ...draft, watts: null, note: '' })
-  }
 
   return (
     <div className={styles.page}>
@@ -57,7 +51,7 @@ function Bench({ designId, design, mayChange }: BenchProps) {
           <button
             type="button"
             className={styles.keep}
-            disabled={watts === null || isLoading || !mayChange}
+            disabled={!canKeep || !mayChange}
             onClick={() => void keep()}
           >
             Keep this reading
@@ -68,7 +62,7 @@ function Bench({ designId, design, mayChange }: BenchProps) {
             )}
             {error && <p>{problemSentence(error)}</p>}
             {watts !== null && expected && <p>{readingWords(againstPlan(watts, expected))}</p>}
-            {watts === null && sent && <p>Kept.</p>}
+            {watts === null && kept && <p>Kept.</p>}
           </div>
           <details>
             <summary>How to read a meter</summary>

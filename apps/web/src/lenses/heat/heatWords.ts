@@ -39,7 +39,10 @@ export function wayWords(
     case 'fan speed':
       return {
         title: `Fans at ${format.percent(duty ?? 1)}`,
-        detail: 'as the house rule asks for; set it in the firmware',
+        detail:
+          duty === 1
+            ? 'all they can, which may not be enough; set it in the firmware'
+            : 'as the house rule asks for; set it in the firmware',
       }
     case 'another fan':
       return { title: `One more ${fanName ?? 'fan'}`, detail: 'beside those that are there' }

@@ -1,21 +1,19 @@
 import { againstPlan, differenceCauses, piecesOf, type PowerIn } from '@flint/core/figures'
-import { useState } from 'react'
-import { useSendReadingsMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
 import { selectDesignId, selectEvaluation, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Causes } from './Causes'
-import { NEW_READING, PROTOCOL } from './readingFields'
+import { PROTOCOL } from './readingFields'
 import { ReadingForm } from './ReadingForm'
 import { readingWords } from './readingWords'
+import { useKeepReading } from './useKeepReading'
 
 /** One figure of a meter, against the plan of the same state, what may explain a difference, and a way to keep it. */
 export function BenchReading({ powerIn }: { powerIn: PowerIn }) {
   const designId = useAppSelector(selectDesignId)
   const machine = useAppSelector(selectMachine)
   const { power } = useAppSelector(selectEvaluation)
-  const [draft, setDraft] = useState(NEW_READING)
-  const [send, { error, isLoading }] = useSendReadingsMutation()
+  const { draft, setDraft, keep, canKeep, error } = useKeepReading(designId)
   const { watts } = draft
   const state = draft.state ?? 'spinning'
   const expected = powerIn(state).wall
@@ -23,19 +21,13 @@ export function BenchReading({ powerIn }: { powerIn: PowerIn }) {
   const [supply] = piecesOf(machine, 'supply')
   const differs = reading?.stands === 'above' || reading?.stands === 'below'
 
-  async function keep(): Promise<void> {
-    if (watts === null) return
-    const { data } = await send({ id: designId, readings: [{ ...draft, watts }] })
-    if (data) setDraft({ ...draft, watts: null, note: '' })
-  }
-
   return (
     <>
       <ReadingForm draft={draft} onChange={setDraft} />
       <button
         type="button"
         className="plain-button"
-        disabled={watts === null || isLoading}
+        disabled={!canKeep}
         onClick={() => void keep()}
       >
         Keep this reading

@@ -5,6 +5,7 @@ import type { Rule } from '../../judging/rule'
 import type { Rail } from '../../power/startCurve'
 import { startInGroups } from '../../power/startInGroups'
 import { startSurge } from '../../power/startSurge'
+import type { Formatter } from '../../units/formatter'
 
 export interface SurgeFacts {
   amps: number
@@ -32,18 +33,26 @@ export function surgeFindings(
   return missing.length > 0 ? [lack(missing, { partIds })] : []
 }
 
+/** @param volts of the rail, and what kind of supply would carry it */
+export function surgeSentence(
+  { amps, ratedAmps, drivesAtOnce }: SurgeFacts,
+  format: Formatter,
+  volts: string,
+  supply: 'a larger' | 'another',
+): string {
+  const [takes, carries] = format.apart(amps, ratedAmps, format.amps, 1)
+  const isGrouped = drivesAtOnce !== null
+  const who = isGrouped
+    ? `${format.counted(drivesAtOnce, 'drive')} at a time`
+    : 'all drives at once'
+  return `Starting ${who} takes ${takes} at ${volts}; the supply carries ${carries}${supply === 'another' ? ' there' : ''}. Start them in ${isGrouped ? 'smaller ' : ''}groups or take ${supply} supply.`
+}
+
 /** Drives that start together ask more of the 12 V rails than they carry. */
 export const startSurgeTooHigh: Rule<'start-surge-too-high', SurgeFacts> = {
   code: 'start-surge-too-high',
   step: 'drives',
   find: (given) => surgeFindings(given, 'twelve'),
-  sentence: ({ amps, ratedAmps, drivesAtOnce }, { format }) => {
-    const [takes, carries] = format.apart(amps, ratedAmps, format.amps, 1)
-    const who =
-      drivesAtOnce === null
-        ? 'all drives at once'
-        : `${format.counted(drivesAtOnce, 'drive')} at a time`
-    return `Starting ${who} takes ${takes} at 12 V; the supply carries ${carries}. Start them in ${drivesAtOnce === null ? '' : 'smaller '}groups or take a larger supply.`
-  },
+  sentence: (facts, { format }) => surgeSentence(facts, format, '12 V', 'a larger'),
   question: 'whether the supply can start all drives at once',
 }
