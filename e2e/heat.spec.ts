@@ -78,3 +78,15 @@ test('a filter is only asked for where there is one, and louder fans stand besid
     'Clean the filters',
   )
 })
+
+test('no step makes the page longer than the window', async ({ house, quietPage: page }) => {
+  await openDesign(page, house, 'Cabin archive')
+  for (const letter of ['b', 's', 'c', 'd', 'p', 'a', 'n', 'w', 'h']) {
+    await page.locator('body').press(letter)
+    await expect(page.getByRole('main')).toBeVisible()
+    const beyond = await page.evaluate(
+      () => document.documentElement.scrollHeight - document.documentElement.clientHeight,
+    )
+    expect([letter, beyond]).toEqual([letter, 0])
+  }
+})

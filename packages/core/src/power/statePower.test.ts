@@ -201,6 +201,17 @@ describe('what draws the same in every state', () => {
     expect(idlePower(fast, resolveMachine(fast)).dc.likely).toBeCloseTo(likely(fast), 10)
   })
 
+  test('a network card draws more for each link: none, likely one, at most all', () => {
+    const ten = (linkWatts: number | null): Amount<'W'> => {
+      const design = withPart(cabin, 'wickmere-ten', { linkWatts, ports: 2 })
+      return statePowers(design, resolveMachine(design))('spinning').dc
+    }
+    const [without, linked] = [ten(null), ten(3)]
+    expect(linked.low).toBeCloseTo(without.low, 10)
+    expect(linked.likely - without.likely).toBeCloseTo(3, 10)
+    expect(linked.high - without.high).toBeCloseTo(2 * 3 * 1.25, 10)
+  })
+
   test('controllers on a board that nobody uses draw beside it', () => {
     const board = cabin.snapshots.find(({ sheet }) => sheet.kind === 'board')?.id ?? ''
     const extras = changeSheet(cabin, board, { extrasWatts: 6 })

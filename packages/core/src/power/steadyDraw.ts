@@ -7,7 +7,7 @@ import { fanDraw } from './fanDraw'
 /**
  * What does a piece draw that is no drive and no busy CPU?
  *
- * Fans of the case by their speed; a board with the controllers on it that draw although nobody uses them; all else by
+ * Fans of the case by their speed; a network card with its links; a board with the controllers on it that draw although nobody uses them; all else by
  * its data sheet.
  */
 export function steadyDraw(piece: Piece, state: PowerState, fanDuty: number): Amount<'W'> {
@@ -18,6 +18,16 @@ export function steadyDraw(piece: Piece, state: PowerState, fanDuty: number): Am
       return fanDraw(piece, fanDuty)
     case 'board':
       return sumOf([drawnWatts(piece, state), exactly(dataSheet.extrasWatts ?? 0, 'W')], 'W')
+    case 'nic': {
+      // Which of its ports have a link is not said: none, one or all of them.
+      const each = dataSheet.linkWatts ?? 0
+      const idle = drawnWatts(piece, state)
+      return {
+        ...idle,
+        likely: idle.likely + each * Math.min(1, dataSheet.ports),
+        high: idle.high + each * dataSheet.ports,
+      }
+    }
     default:
       return drawnWatts(piece, state)
   }

@@ -18,6 +18,7 @@ import { OwnedSection } from './OwnedSection'
 import { PlaceSection } from './PlaceSection'
 import { PriceBands } from './PriceBands'
 import { CompressionRule } from './CompressionRule'
+import { RuleCelsius } from './RuleCelsius'
 import { RulePercent } from './RulePercent'
 import styles from './brief.module.css'
 
@@ -209,6 +210,12 @@ const BriefForm = memo(function BriefForm() {
               help="Kept for old states of files."
             />
             <CompressionRule />
+            <RuleCelsius field="driveCelsiusAdvised" label="Drives below" help="What is advised." />
+            <RuleCelsius
+              field="driveCelsiusMost"
+              label="Drives at most"
+              help="Or what their maker allows."
+            />
           </div>
           <BriefChoice {...memoryRule} />
           <BriefChoice {...eccRule} />

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { cardFields, count, maybe, sheetBase } from '../sheetFields'
+import { cardFields, count, maybe, sheetBase, watts } from '../sheetFields'
 import { cardNeed, cardPower } from '../cards'
 import { steady } from '../draws'
 import { inWatts, type PartKindDefinition, silent } from '../partKindDefinition'
@@ -13,6 +13,7 @@ export const nicSheet = z.strictObject({
     'Bits a second on the wire, each port.',
   ),
   plug: maybe(z.enum(['RJ45', 'SFP+', 'SFP28'])),
+  linkWatts: watts.describe('More for each of its ports that has a link; null is read as none.'),
 })
 
 export type NicSheet = z.infer<typeof nicSheet>
