@@ -98,6 +98,10 @@ test('a log of watts is read, and what it differs by is told', async ({
   await expect(measured).toContainText('meter.csv: 300 readings, 1 line left out')
   await expect(measured).toContainText('180.5 W, △ more than expected')
   await expect(measured.getByRole('list')).toContainText('the firmware menus were open')
+  await measured.getByRole('button', { name: 'Keep the mean of 1 day' }).click()
+  await expect(measured.getByRole('table', { name: 'Kept readings' })).toContainText(
+    'from a meter; mean of 5 h, meter.csv',
+  )
   await measured.getByLabel('Log of watts').setInputFiles({
     name: 'letter.txt',
     mimeType: 'text/plain',
@@ -132,6 +136,7 @@ test('the start in groups: amperes on both rails, and what the leads carry then'
   await expect(start).toContainText('All drives turn after 45 s.')
   await expect(start.getByRole('img').first()).toHaveAccessibleName(/^0 s: 12.4 A at 12 V/)
   await page.locator('body').press('p')
+  await page.getByRole('button', { name: 'Cable list' }).click()
   await expect(page.getByRole('region', { name: 'Power leads' })).toContainText(
     'while drives start, 4 at a time',
   )

@@ -33,9 +33,14 @@ import {
   STILL_CUBIC_METRES_PER_HOUR,
   WALL_WATTS_PER_SQUARE_METRE_KELVIN,
 } from './heat/airAreas'
-import { USUAL_FAN } from './heat/casedFans'
+import { USUAL_SUPPLY_FAN } from './heat/airFlow'
+import { BOARD_SHARE, OPEN, SECTION_SHARE } from './heat/boardAir'
+import { SUPPLY_PASCALS } from './heat/caseBranches'
+import { SHEET_SHARE, USUAL_FAN, USUAL_SHARE } from './heat/casedFans'
+import { UNEVEN } from './heat/driveRows'
+import { WALLS_OF_DRIVES } from './heat/wallsWattsPerKelvin'
 import { WETTED_SHARE } from './heat/driveKelvinPerWatt'
-import { ENCLOSURE_KELVIN } from './heat/machineHeat'
+import { ENCLOSURE_KELVIN, OPEN_METRES_PER_SECOND, OWN_HEAT } from './heat/machineHeat'
 import { USUAL_FAN_DUTY } from './design/air'
 import { USUAL_PLUG_ROOM_MM } from './fit/plugRoom'
 import {
@@ -298,6 +303,25 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ],
   ['surface of a drive in the air', WETTED_SHARE, { low: 0.65, likely: 0.8, high: 0.95 }, PRACTICE],
   ['drives in an enclosure, K', ENCLOSURE_KELVIN, { low: 8, likely: 14, high: 20 }, PRACTICE],
+  ['heat of a row before its warmest', OWN_HEAT, { low: 0.55, likely: 0.65, high: 0.8 }, PRACTICE],
+  ['air in the open, m/s', OPEN_METRES_PER_SECOND, { low: 0, likely: 0.1, high: 0.3 }, PRACTICE],
+  ['section that air fills', SECTION_SHARE, { low: 0.35, likely: 0.6, high: 1 }, PRACTICE],
+  ['heat of a board before its cards', BOARD_SHARE, { low: 0.2, likely: 0.5, high: 1 }, PRACTICE],
+  [
+    'a board in the open',
+    OPEN,
+    {
+      metresPerSecond: { low: 0.05, likely: 0.1, high: 0.3 },
+      kelvin: { low: 1, likely: 3, high: 8 },
+    },
+    PRACTICE,
+  ],
+  ['how unevenly air spreads', UNEVEN, 0.2, PRACTICE],
+  ['fan of a supply, m³/h', USUAL_SUPPLY_FAN, { low: 15, likely: 25, high: 40 }, PRACTICE],
+  ['fan of a supply, Pa', SUPPLY_PASCALS, 15, PRACTICE],
+  ['walls around drives', WALLS_OF_DRIVES, 0.4, PRACTICE],
+  ['a fan without a sheet', USUAL_SHARE, { low: 0.7, likely: 1, high: 1.4 }, PRACTICE],
+  ['a fan by its sheet', SHEET_SHARE, { low: 0.9, likely: 1, high: 1.05 }, PRACTICE],
   ['a starved fan', STARVED_SHARE, 0.6, PRACTICE],
   ['a cool card, W', COOL_CARD_WATTS, 5, PRACTICE],
   ['air for fins, m/s', FINS_METRES_PER_SECOND, 0.5, PRACTICE],

@@ -113,10 +113,13 @@ function readReadings(raw: unknown): { design: number; readings: SendReading[] }
   return raw.flatMap((entry: unknown) => {
     const { design, readings } = (entry ?? {}) as Record<string, unknown>
     if (typeof design !== 'number' || !Array.isArray(readings)) return []
-    const sent = readings.map((one: unknown) => {
-      const { number, ...reading } = (one ?? {}) as SendReading & { number?: unknown }
-      return reading
-    })
+    // A reading gets a number of its own where it is kept.
+    const sent = readings.map(
+      (one: unknown) =>
+        Object.fromEntries(
+          Object.entries(one ?? {}).filter(([field]) => field !== 'number'),
+        ) as unknown as SendReading,
+    )
     return [{ design, readings: sent }]
   })
 }

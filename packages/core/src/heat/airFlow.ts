@@ -1,16 +1,14 @@
 import { isOpenCase } from '../catalogue/openCase'
-import { DRIVE_OUTLINES } from '../catalogue/standards'
 import type { SheetOf } from '../catalogue/partKinds'
 import { type AirChoices, fanDutyOf } from '../design/air'
 import { type Machine, pieceOf, piecesOf } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
 import type { Missing } from '../units/amount'
 import { type Band, exactBand } from '../units/band'
-import { AIR_AREAS, STILL_CUBIC_METRES_PER_HOUR } from './airAreas'
-import { type AirBranch, airNetwork, type Chamber } from './airNetwork'
+import { STILL_CUBIC_METRES_PER_HOUR } from './airAreas'
+import { airNetwork } from './airNetwork'
+import { caseBranches, type End } from './caseBranches'
 import { type CasedFan, casedFans } from './casedFans'
-import { atDuty, type FanCurve, fansTogether } from './fanCurve'
-import { besideEachOther, openingDrag } from './openingDrag'
 
 /** What moves through a case, m³/h. */
 export interface AirFlow {
@@ -35,12 +33,8 @@ export interface AirFlow {
   missing: readonly Missing[]
 }
 
-/** What the fan of a supply moves that nobody gives a figure for, and against what. Common practice, no source. */
-const USUAL_SUPPLY_FAN: Band = { low: 15, likely: 25, high: 40 }
-const SUPPLY_PASCALS = 15
-
-type End = keyof Band
-const ENDS: readonly End[] = ['low', 'likely', 'high']
+/** What the fan of a supply moves that nobody gives a figure for. Common practice, no source. */
+export const USUAL_SUPPLY_FAN: Band = { low: 15, likely: 25, high: 40 }
 
 /**
  * How much air moves past drives and board, as the fans, the openings, the filters and the gaps have it?
@@ -56,15 +50,14 @@ export function airFlow(machine: Machine, air: AirChoices): AirFlow | null {
   if (!chassis || isOpenCase(chassis)) return null
   const { fans, missing } = casedFans(machine)
   const supplyFan = supplyFanOf(machine)
-  const settled = ENDS.map((end) => settleAt(end, machine, chassis, fans, supplyFan, air))
-  const band = (of: (one: SettledEnd) => number): Band => {
-    const values = settled.map(of)
-    return {
-      low: Math.min(...values),
-      likely: values[1] as number,
-      high: Math.max(...values),
-    }
-  }
+  const at = (end: End): SettledEnd => settleAt(end, machine, chassis, fans, supplyFan, air)
+  const [low, likely, high] = [at('low'), at('likely'), at('high')]
+  // More air through one way can mean less through another, so the ends are put in order.
+  const band = (of: (one: SettledEnd) => number): Band => ({
+    low: Math.min(of(low), of(likely), of(high)),
+    likely: of(likely),
+    high: Math.max(of(low), of(likely), of(high)),
+  })
   const duty = fanDutyOf(air)
   const free = (blows: 'in' | 'out'): number =>
     fans
@@ -124,8 +117,6 @@ function supplyFanOf(machine: Machine): SupplyFan | null {
   return { pieceId: supply.id, free: flow === null ? USUAL_SUPPLY_FAN : exactBand(flow) }
 }
 
-const squareMetres = (wideMm: number, highMm: number): number => (wideMm * highMm) / 1e6
-
 function settleAt(
   end: End,
   machine: Machine,
@@ -134,71 +125,11 @@ function settleAt(
   supplyFan: SupplyFan | null,
   air: AirChoices,
 ): SettledEnd {
-  const duty = fanDutyOf(air)
-  const face = squareMetres(chassis.widthMm, chassis.heightMm)
-  const cover = squareMetres(chassis.widthMm, chassis.depthMm) * AIR_AREAS.coverOff[end]
-  const turning = fans.filter(({ isSure }) => isSure || end !== 'low')
-  const together = (isOne: (fan: CasedFan) => boolean): FanCurve | null =>
-    fansTogether(turning.filter(isOne).map((fan) => atDuty(curveAt(fan, end), duty)))
-  const areaOf = (isOne: (fan: CasedFan) => boolean): number =>
-    turning
-      .filter(isOne)
-      .reduce((sum, { sizeMm }) => sum + squareMetres(sizeMm ?? 80, sizeMm ?? 80), 0)
-  const filterShare = AIR_AREAS.filter[air.filters][end]
-
-  const bays = baysArea(machine, end)
-  const front =
-    (chassis.frontOpening ? AIR_AREAS.front[chassis.frontOpening] : AIR_AREAS.frontNotKnown)[end] *
-    face *
-    (hasFrontFilter(chassis) ? filterShare : 1)
-  const beside = Math.max(0, face - bays.face) * AIR_AREAS.besideBays[end]
-  const [dragOfBays, dragBeside] = [openingDrag(bays.open), openingDrag(beside)]
-  const dragOfFront = openingDrag(front) + besideEachOther([dragOfBays, dragBeside])
-  const shareOfBays =
-    bays.open === 0 ? 0 : Math.sqrt(besideEachOther([dragOfBays, dragBeside]) / dragOfBays)
-
-  const isInside = ({ place }: CasedFan): boolean => (place?.wall ?? 'inside') === 'inside'
-  const isAtFront = ({ place }: CasedFan): boolean => place?.wall === 'front'
-  const blowsIn = (fan: CasedFan): boolean =>
-    !isInside(fan) && !isAtFront(fan) && fan.place?.blows === 'in'
-  const blowsOut = (fan: CasedFan): boolean =>
-    !isInside(fan) && !isAtFront(fan) && fan.place?.blows === 'out'
-  const isFiltered = (fan: CasedFan): boolean => fan.place?.filtered === true
-
-  const way = (from: Chamber, to: Chamber, fan: FanCurve | null, drag: number): AirBranch => ({
-    from,
-    to,
-    fan,
-    drag,
-  })
-  const inside = together(isInside)
-  const sideIn = together(blowsIn)
-  const sideOut = together(blowsOut)
-  const sideInArea =
-    areaOf(blowsIn) * (turning.some((fan) => blowsIn(fan) && isFiltered(fan)) ? filterShare : 1)
-  const named = {
-    front: way('room', 'drives', together(isAtFront), dragOfFront),
-    middle: way('drives', 'board', inside, openingDrag(face * AIR_AREAS.inside[end])),
-    gap: way(
-      'board',
-      'drives',
-      null,
-      openingDrag(inside && !air.gapClosed ? face * AIR_AREAS.gap[end] : 0),
-    ),
-    sideIn: way('room', 'board', sideIn, openingDrag(sideIn ? sideInArea : 0)),
-    sideOut: way('board', 'room', sideOut, openingDrag(sideOut ? areaOf(blowsOut) : 0)),
-    rear: way('board', 'room', null, openingDrag(face * AIR_AREAS.rear[end])),
-    supply: way(
-      'board',
-      'room',
-      supplyFan && supplyCurve(supplyFan, end),
-      supplyFan ? 0 : Number.POSITIVE_INFINITY,
-    ),
-    overDrives: way('room', 'drives', null, openingDrag(air.cover === 'off' ? cover : 0)),
-    overBoard: way('room', 'board', null, openingDrag(air.cover === 'off' ? cover : 0)),
-  }
-  const { pressures, flows } = airNetwork(Object.values(named))
-  const flowOf = (name: keyof typeof named): number => flows[Object.keys(named).indexOf(name)] ?? 0
+  const free = supplyFan?.free ?? null
+  const { branches, shareOfBays } = caseBranches(end, machine, chassis, fans, free, air)
+  const { pressures, flows } = airNetwork(Object.values(branches))
+  const names = Object.keys(branches)
+  const flowOf = (name: keyof typeof branches): number => flows[names.indexOf(name)] ?? 0
   const out =
     flowOf('sideOut') + flowOf('rear') + flowOf('supply') - Math.min(0, flowOf('overBoard'))
   const still = STILL_CUBIC_METRES_PER_HOUR[end]
@@ -209,35 +140,4 @@ function settleAt(
     throughSupply: flowOf('supply'),
     boardPascals: pressures.board,
   }
-}
-
-const curveAt = ({ freeCubicMetresPerHour, closedPascals }: CasedFan, end: End): FanCurve => ({
-  freeCubicMetresPerHour: freeCubicMetresPerHour[end],
-  closedPascals: closedPascals[end],
-})
-
-const supplyCurve = ({ free }: SupplyFan, end: End): FanCurve => ({
-  freeCubicMetresPerHour: free[end],
-  closedPascals: SUPPLY_PASCALS,
-})
-
-/** A filter is said of the front, or of places for fans in it. */
-const hasFrontFilter = ({ frontFilter, fanPlaces }: SheetOf<'chassis'>): boolean =>
-  frontFilter ??
-  (fanPlaces ?? []).some(({ wall, filtered }) => wall === 'front' && filtered === true)
-
-/** The faces of the bays in the case, and what is open between the drives there, m². */
-function baysArea({ blocks }: Machine, end: End): { face: number; open: number } {
-  let [face, open] = [0, 0]
-  for (const { isOutside, formFactor, bayIds, bayWidthMm, bayHeightMm, backplane } of blocks) {
-    if (isOutside) continue
-    const { widthMm, heightMm } = DRIVE_OUTLINES[formFactor]
-    face += squareMetres(bayWidthMm, bayHeightMm) * bayIds.length
-    open +=
-      squareMetres(widthMm, heightMm) *
-      bayIds.length *
-      AIR_AREAS.betweenDrives[end] *
-      (backplane ? AIR_AREAS.backplane[end] : 1)
-  }
-  return { face, open }
 }

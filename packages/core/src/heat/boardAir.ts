@@ -6,11 +6,11 @@ import { airRise } from './airRise'
 import { wallsWattsPerKelvin } from './wallsWattsPerKelvin'
 
 /** How much of the section of a case the air at cards fills. Common practice, no source. */
-const SECTION_SHARE: Band = { low: 0.35, likely: 0.6, high: 1 }
+export const SECTION_SHARE: Band = { low: 0.35, likely: 0.6, high: 1 }
 /** How much of what board and cards give off has reached the air before the cards. Common practice, no source. */
-const BOARD_SHARE: Band = { low: 0.2, likely: 0.5, high: 1 }
+export const BOARD_SHARE: Band = { low: 0.2, likely: 0.5, high: 1 }
 /** Still air in the open, m/s, and how much warmer it is there, K. Common practice, no source. */
-const OPEN = {
+export const OPEN = {
   metresPerSecond: { low: 0.05, likely: 0.1, high: 0.3 },
   kelvin: { low: 1, likely: 3, high: 8 },
 }

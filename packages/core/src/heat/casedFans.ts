@@ -36,13 +36,13 @@ export const FAN_SIZES_MM = [140, 120, 92, 80, 60, 40]
  * area, since smaller ones turn faster. Common practice, no source.
  */
 export const USUAL_FAN = { sizeMm: 120, cubicMetresPerHour: 110, pascals: 25 }
-const USUAL_SHARE: Band = { low: 0.7, likely: 1, high: 1.4 }
+export const USUAL_SHARE: Band = { low: 0.7, likely: 1, high: 1.4 }
 /** How near fans come to their data sheets. Common practice, no source. */
-const SHEET_SHARE: Band = { low: 0.9, likely: 1, high: 1.05 }
+export const SHEET_SHARE: Band = { low: 0.9, likely: 1, high: 1.05 }
 
 /** The largest fan that a wall of a height takes; the smallest that is made where none does. */
 export function largestFanMm(heightMm: number): number {
-  return FAN_SIZES_MM.find((size) => size <= heightMm) ?? (FAN_SIZES_MM.at(-1) as number)
+  return FAN_SIZES_MM.find((size) => size <= heightMm) ?? Math.min(...FAN_SIZES_MM)
 }
 
 /**

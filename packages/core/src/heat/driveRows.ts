@@ -23,7 +23,7 @@ export interface DriveRow {
  * How unevenly air spreads over rows where nobody says where the fans stand; half of that where they are. Common
  * practice, no source.
  */
-const UNEVEN = 0.2
+export const UNEVEN = 0.2
 
 /**
  * The drives in their bays, as air meets them: those that lie above one another as the case is drawn share their air.

@@ -46,10 +46,10 @@ export interface HeatFigure {
 }
 
 /** How much of a row's heat the air has taken up before its warmest drive. Common practice, no source. */
-const OWN_HEAT: Band = { low: 0.55, likely: 0.65, high: 0.8 }
+export const OWN_HEAT: Band = { low: 0.55, likely: 0.65, high: 0.8 }
 
 /** Air in the open, and between drives of an enclosure that nobody describes, m/s. Common practice, no source. */
-const OPEN_METRES_PER_SECOND: Band = { low: 0, likely: 0.1, high: 0.3 }
+export const OPEN_METRES_PER_SECOND: Band = { low: 0, likely: 0.1, high: 0.3 }
 
 /** Drives in an enclosure over the room, well and badly aired, K. Common practice, no source. */
 export const ENCLOSURE_KELVIN: Band = { low: 8, likely: 14, high: 20 }

@@ -4,7 +4,7 @@ import { mapBand } from '../units/band'
 import { WALL_WATTS_PER_SQUARE_METRE_KELVIN } from './airAreas'
 
 /** How much of the walls is around the drives, before the fans. Common practice, no source. */
-const WALLS_OF_DRIVES = 0.4
+export const WALLS_OF_DRIVES = 0.4
 
 const NO_WALLS: Band = { low: 0, likely: 0, high: 0 }
 

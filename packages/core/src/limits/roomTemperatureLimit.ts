@@ -39,9 +39,9 @@ export const roomTemperatureLimit: Limit<'room-temperature', Facts> = {
       likely: roomCelsius + row.kelvin.likely,
       high: roomCelsius + row.kelvin.high,
       unit: '°C',
-      missing: rows.reduce(
+      missing: rows.reduce<Amount['missing']>(
         (all, { watts }) => withMissing(all, watts.missing),
-        [] as Amount['missing'],
+        [],
       ),
     }
     const { bayIds, driveIds } = row

@@ -1,11 +1,12 @@
 import { useDraggable } from '@dnd-kit/core'
 import type { StoredPart } from '@flint/contract'
 import { type Bay, TB } from '@flint/core/drawing'
-import { type Edit, type DriveSheet, goesIntoBay } from '@flint/core/editing'
+import { type Brief, type DriveSheet, type Edit, goesIntoBay } from '@flint/core/editing'
+import { averagePricePerKilowattHourMinor, energyPerYearKilowattHours } from '@flint/core/figures'
 import { useMemo, useState } from 'react'
 import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
-import { selectBayPlan, selectSelectedBays } from '../../sheet/selectors'
+import { selectBayPlan, selectDesign, selectSelectedBays } from '../../sheet/selectors'
 import { baysSelected } from '../../store/sheetSlice'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
@@ -86,6 +87,7 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
   const edit = useEdit()
   const previewOf = usePreview()
   const { slug, version, sheet, ownedPieces } = model
+  const { brief } = useAppSelector(selectDesign)
   const part = useMemo(
     () => ({ slug, version, sheet, ownedPieces }),
     [slug, version, sheet, ownedPieces],
@@ -126,7 +128,9 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
         <span className={styles.right}>{size}</span>
         <span className={styles.detail}>
           {classWords(sheet)},{' '}
-          {sheet.idleWatts === null ? 'idle not known' : `${format.watts(sheet.idleWatts, 1)} idle`}
+          {sheet.idleWatts === null
+            ? 'idle not known'
+            : `${format.watts(sheet.idleWatts, 1)} idle, ${yearOf(sheet.idleWatts, brief)}`}
         </span>
         <span className={styles.detailRight}>
           {ownedPieces > 0 ? `${format.number(ownedPieces)} owned` : priceWords(sheet)}
@@ -157,4 +161,10 @@ function priceWords({ price, capacityBytes }: DriveSheet): string {
   const { unitMinor, currency } = price
   const perTerabyteMinor = Math.round(unitMinor / (capacityBytes / TB))
   return `${format.roundMoney(unitMinor, currency)} · ${format.money(perTerabyteMinor, currency)}/TB`
+}
+
+/** What it costs to draw so much all year: "€14 a year". */
+function yearOf(watts: number, brief: Brief): string {
+  const minor = energyPerYearKilowattHours(watts) * averagePricePerKilowattHourMinor(brief)
+  return `${format.roundMoney(minor, brief.currency)} a year`
 }

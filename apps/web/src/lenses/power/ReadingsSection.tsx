@@ -1,6 +1,10 @@
+import { READINGS_PER_REQUEST } from '@flint/contract'
+import { cutText } from '@flint/core/drawing'
 import type { PowerIn } from '@flint/core/figures'
 import type { Remote } from 'comlink'
 import { useCallback, useRef, useState } from 'react'
+import { useSendReadingsMutation } from '../../api/api'
+import { problemSentence } from '../../api/problemOf'
 import { format } from '../../controls/locale'
 import { selectDesign, selectDesignId, selectWords } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
@@ -14,6 +18,8 @@ import { PullTestForm } from './PullTestForm'
 import type { SeriesReader } from './readingsWorker'
 import { SeriesTable } from './SeriesTable'
 
+/** As long as a note of a reading may be. */
+const LONGEST_NOTE = 200
 /** More than a year of readings every ten seconds. */
 const MOST_BYTES = 100_000_000
 
@@ -108,7 +114,47 @@ function Answer({ log }: { log: Log }) {
         {format.number(series.read.wattsColumn)}.
       </p>
       <SeriesTable series={series} currency={design.brief.currency} />
+      <KeepDays name={log.name} days={series.days} />
       <Causes causes={series.plan.causes} />
     </>
+  )
+}
+
+interface KeepDaysProps {
+  name: string
+  days: readonly { fromSeconds: number; meanWatts: number; hours: number }[]
+}
+
+/** Keeps the mean of each day of a log with the design, so that it is there when the log is not. */
+function KeepDays({ name, days }: KeepDaysProps) {
+  const designId = useAppSelector(selectDesignId)
+  const [send, { error, isLoading, isSuccess }] = useSendReadingsMutation()
+
+  async function keep(): Promise<void> {
+    const readings = days.map(({ fromSeconds, meanWatts, hours }) => ({
+      watts: Math.round(meanWatts * 10) / 10,
+      takenAt: new Date(fromSeconds * 1_000).toISOString(),
+      source: 'meter' as const,
+      note: cutText(`mean of ${format.number(hours, 1)} h, ${name}`, LONGEST_NOTE),
+    }))
+    for (let at = 0; at < readings.length; at += READINGS_PER_REQUEST) {
+      const some = readings.slice(at, at + READINGS_PER_REQUEST)
+      const { error: failed } = await send({ id: designId, readings: some })
+      if (failed) return
+    }
+  }
+
+  return (
+    <p>
+      <button
+        type="button"
+        className="plain-button"
+        disabled={isLoading || isSuccess}
+        onClick={() => void keep()}
+      >
+        {isSuccess ? 'Kept' : `Keep the mean of ${format.counted(days.length, 'day')}`}
+      </button>
+      {error && ` ${problemSentence(error)}`}
+    </p>
   )
 }
