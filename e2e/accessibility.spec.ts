@@ -243,6 +243,8 @@ test('the keyboard stays near what it did: entries that go leave it to their nei
   // A fix that is made takes its finding along.
   await page.getByRole('link', { name: /Brief/ }).click()
   const next = page.getByRole('region', { name: 'Next to choose' })
+  // What is next is worked out beside the page; before, it was another choice with a button of its own.
+  await expect(next).toContainText('Rails')
   await next.getByRole('button', { name: 'Add the cheapest that serve' }).focus()
   await page.keyboard.press('Enter')
   await expect(next).toHaveCount(0)
