@@ -285,6 +285,7 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
       rear: { low: 0.08, likely: 0.1, high: 0.13 },
       inside: { low: 0.4, likely: 0.5, high: 0.6 },
       gap: { low: 0.035, likely: 0.025, high: 0.015 },
+      coveredVents: { low: 0.1, likely: 0.2, high: 0.3 },
       coverOff: { low: 0.5, likely: 0.4, high: 0.3 },
     },
     PRACTICE,

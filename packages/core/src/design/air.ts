@@ -12,6 +12,8 @@ export const airChoices = z.strictObject({
   cover: z.enum(['on', 'off']).default('on'),
   /** Whether the gap beside fans between drives and board is closed, with foam or tape. */
   gapClosed: z.boolean().default(false),
+  /** Whether the vents at its rear are covered: by a wall, cloth or cables. */
+  ventsCovered: z.boolean().default(false),
 })
 export type AirChoices = z.infer<typeof airChoices>
 
@@ -20,6 +22,7 @@ export const NO_AIR_CHOICES: AirChoices = {
   filters: 'clean',
   cover: 'on',
   gapClosed: false,
+  ventsCovered: false,
 }
 
 /** Speed at which data sheets give watts and noise of fans, and that they are taken to run at. Common practice, no source. */

@@ -33,6 +33,8 @@ export const AIR_AREAS = {
   inside: { low: 0.4, likely: 0.5, high: 0.6 },
   /** Beside fans that stand between drives and board, of the whole section. */
   gap: { low: 0.035, likely: 0.025, high: 0.015 },
+  /** What is left of the vents at the rear where something covers them. */
+  coveredVents: { low: 0.1, likely: 0.2, high: 0.3 },
   /** Over each half of the case, with its cover off. */
   coverOff: { low: 0.5, likely: 0.4, high: 0.3 },
 } as const

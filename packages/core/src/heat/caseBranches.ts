@@ -62,6 +62,7 @@ export function caseBranches(
     air.cover === 'off'
       ? squareMetres(chassis.widthMm, chassis.depthMm) * AIR_AREAS.coverOff[end]
       : 0
+  const vents = air.ventsCovered ? AIR_AREAS.coveredVents[end] : 1
   const gap = inside && !air.gapClosed ? face * AIR_AREAS.gap[end] : 0
   const sideInArea = areaOf(at('in')) * (at('in').some(isFiltered) ? filterShare : 1)
   return {
@@ -71,7 +72,7 @@ export function caseBranches(
       gap: way('board', 'drives', null, openingDrag(gap)),
       sideIn: way('room', 'board', together(at('in')), openingDrag(sideInArea)),
       sideOut: way('board', 'room', together(at('out')), openingDrag(areaOf(at('out')))),
-      rear: way('board', 'room', null, openingDrag(face * AIR_AREAS.rear[end])),
+      rear: way('board', 'room', null, openingDrag(face * AIR_AREAS.rear[end] * vents)),
       supply: way(
         'board',
         'room',

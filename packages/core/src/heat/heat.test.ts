@@ -141,6 +141,14 @@ describe('air through a case', () => {
     expect(warmest(withAir(cabin, { cover: 'off' })).likely).toBeGreaterThan(warmest(cabin).likely)
   })
 
+  test('covered vents warm the drives, and to uncover them is a way to cool', () => {
+    const covered = withAir(cabin, { ventsCovered: true })
+    expect(warmest(covered).likely).toBeGreaterThan(warmest(cabin).likely)
+    expect(flowOf(covered).pastBoard.likely).toBeLessThan(flowOf(cabin).pastBoard.likely)
+    const ways = coolingWays(covered, resolveMachine(covered), [])
+    expect(ways.map(({ what }) => what)).toContain('uncover the vents')
+  })
+
   test('air that goes another way than past the drives may pass them by', () => {
     const across = flowOf(withCase(cabin, { airflow: 'bottom to top' }))
     expect(across.isAcross).toBe(true)

@@ -54,6 +54,7 @@ const AIR_FIELDS: Record<keyof AirChoices, string> = {
   filters: 'how full the filters are',
   cover: 'the cover',
   gapClosed: 'the gap beside the fans',
+  ventsCovered: 'the vents',
 }
 
 const DATA_FIELDS: Record<Exclude<keyof DataOfKind, 'kind'>, string> = {

@@ -16,7 +16,13 @@ import { partCost } from './partCost'
 /** Something that changes how warm the drives get, and how loud the machine is. */
 export interface CoolingWay {
   what:
-    'close the gap' | 'clean the filters' | 'cover on' | 'fan speed' | 'another fan' | 'other fans'
+    | 'close the gap'
+    | 'clean the filters'
+    | 'uncover the vents'
+    | 'cover on'
+    | 'fan speed'
+    | 'another fan'
+    | 'other fans'
   edit: Edit
   /** How much warmer the warmest drives get, K, likely; less than 0 when it cools. */
   kelvin: number
@@ -113,6 +119,13 @@ function settings(design: Design, machine: Machine): Setting[] {
     ways.push({
       what: 'clean the filters',
       edit: { do: 'change-air', change: { filters: 'clean' } },
+      duty: null,
+    })
+  }
+  if (air.ventsCovered) {
+    ways.push({
+      what: 'uncover the vents',
+      edit: { do: 'change-air', change: { ventsCovered: false } },
       duty: null,
     })
   }

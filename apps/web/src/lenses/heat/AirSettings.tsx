@@ -81,6 +81,18 @@ export function AirSettings({ hasFilter, hasGap }: { hasFilter: boolean; hasGap:
           <ToggleButton value="off">off</ToggleButton>
         </ToggleButtonGroup>
       </div>
+      <FormControlLabel
+        control={
+          <Switch
+            size="small"
+            checked={air.ventsCovered}
+            onChange={(_, ventsCovered) => {
+              change({ ventsCovered })
+            }}
+          />
+        }
+        label="Vents at the rear covered"
+      />
       {hasGap && (
         <FormControlLabel
           control={

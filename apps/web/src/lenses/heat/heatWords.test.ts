@@ -36,6 +36,7 @@ test('each way says what is done', () => {
     [
       'close the gap',
       'clean the filters',
+      'uncover the vents',
       'cover on',
       'fan speed',
       'another fan',
@@ -45,6 +46,7 @@ test('each way says what is done', () => {
   expect(titles).toEqual([
     'Close the gap beside the fans',
     'Clean the filters',
+    'Uncover the vents',
     'Put the cover on',
     'Fans at 55 %',
     'One more Brisk 120',

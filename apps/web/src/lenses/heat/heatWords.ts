@@ -34,6 +34,8 @@ export function wayWords(
       return { title: 'Close the gap beside the fans', detail: 'foam or tape, nothing to buy' }
     case 'clean the filters':
       return { title: 'Clean the filters', detail: 'a brush, some minutes' }
+    case 'uncover the vents':
+      return { title: 'Uncover the vents', detail: 'move it off the wall, clear the cables' }
     case 'cover on':
       return { title: 'Put the cover on', detail: 'the air goes past the drives again' }
     case 'fan speed':
