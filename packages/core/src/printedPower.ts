@@ -54,7 +54,8 @@ export function printedPower(design: Design, machine: Machine, power: PowerFigur
 
 /** What rails, leads and plugs carry while the drives start, in amperes. */
 function printedStart({ spinUp }: Pick<Design, 'spinUp'>, machine: Machine): object {
-  const { moments, peak, missing } = startCurve(machine, spinUp)
+  const curve = startCurve(machine, spinUp)
+  const { moments, peak, missing } = curve
   const wiring = stagedWiring(machine, spinUp)
   return {
     moments: moments.map(({ atSeconds, starting, twelve, five }) => ({
@@ -65,8 +66,8 @@ function printedStart({ spinUp }: Pick<Design, 'spinUp'>, machine: Machine): obj
     })),
     peakAmps12V: peak.twelve,
     peakAmps5V: peak.five,
-    rated12VAmps: startSurge(machine, spinUp)?.ratedAmps ?? null,
-    rated5VAmps: startSurge(machine, spinUp, 'five')?.ratedAmps ?? null,
+    rated12VAmps: startSurge(machine, spinUp, 'twelve', curve)?.ratedAmps ?? null,
+    rated5VAmps: startSurge(machine, spinUp, 'five', curve)?.ratedAmps ?? null,
     leads: wiring?.leads.map(({ lead, startAmps, ratedAmps }) => {
       return { lead: lead.name, supplyId: lead.ref.supplyId, startAmps, ratedAmps }
     }),

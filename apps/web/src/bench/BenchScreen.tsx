@@ -7,7 +7,7 @@ import { problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
 import { PageTitle } from '../controls/PageTitle'
 import { KeptReadings } from '../lenses/power/KeptReadings'
-import { PROTOCOL } from '../lenses/power/readingFields'
+import { Protocol } from '../lenses/power/Protocol'
 import { ReadingForm } from '../lenses/power/ReadingForm'
 import { readingWords } from '../lenses/power/readingWords'
 import { useKeepReading } from '../lenses/power/useKeepReading'
@@ -64,14 +64,7 @@ function Bench({ designId, design, mayChange }: BenchProps) {
             {watts !== null && expected && <p>{readingWords(againstPlan(watts, expected))}</p>}
             {watts === null && kept && <p>Kept.</p>}
           </div>
-          <details>
-            <summary>How to read a meter</summary>
-            <ol>
-              {PROTOCOL.map((step) => (
-                <li key={step}>{step}</li>
-              ))}
-            </ol>
-          </details>
+          <Protocol />
         </section>
         <section aria-label="Kept">
           <h2>Kept</h2>

@@ -1,14 +1,12 @@
 import { DRIVE_OUTLINES } from '@flint/core/drawing'
 import type { SheetOf } from '@flint/core/editing'
-import { type Machine, pieceOf, piecesOf } from '@flint/core/figures'
+import { casedFans, FAN_SIZES_MM, type FanPlace, type Machine, pieceOf } from '@flint/core/figures'
 import type { Arrangement } from './arrangement'
 import type { BayStack } from './bayStacks'
 import type { Detail } from './detail'
 
 /** For the drawing only, where no data sheet says where its fans are. */
 const FAN = { thickMm: 25, fromDrivesMm: 14, airMm: 14 }
-/** Sizes that fans are made in. Common practice, no source. */
-const FAN_SIZES_MM = [140, 120, 92, 80, 60, 40]
 const HUB_MM = 4
 
 /** What a fan of the design is called: those of the case first, then those that are added. */
@@ -20,19 +18,13 @@ interface NamedFan {
 }
 
 function fansOf(machine: Machine): NamedFan[] {
-  const own = pieceOf(machine, 'chassis')?.dataSheet.fanCount ?? 0
-  return [
-    ...Array.from({ length: own }, () => ({
-      name: 'fan of the case',
-      isOwn: true,
-      sizeMm: null,
-    })),
-    ...piecesOf(machine, 'fan').map(({ dataSheet }) => ({
-      name: dataSheet.model,
-      isOwn: false,
-      sizeMm: dataSheet.sizeMm,
-    })),
-  ]
+  return casedFans(machine)
+    .fans.filter(({ isSure }) => isSure)
+    .map(({ pieceId, isOwn, sizeMm }) => ({
+      name: isOwn ? 'fan of the case' : (machine.pieces.get(pieceId)?.dataSheet.model ?? ''),
+      isOwn,
+      sizeMm,
+    }))
 }
 
 /**
@@ -133,8 +125,6 @@ function drawnFan({ id, x, y, width, height, fan, words, air }: DrawnFan): Detai
   const points = arrow(atX, atY, air.right, air.down)
   return [frame, hub, { shape: 'line', id: `${id} air`, points, look: 'air', words: '' }]
 }
-
-type FanPlace = NonNullable<SheetOf<'chassis'>['fanPlaces']>[number]
 
 /** Walls that are seen as edges of the drawing, and the way out of the case there; the others are seen from their face. */
 const EDGES: Record<Arrangement['plane'], Partial<Record<FanPlace['wall'], [number, number]>>> = {

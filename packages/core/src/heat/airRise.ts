@@ -1,7 +1,8 @@
-/** Density of room air at sea level, kg/m³, and its heat capacity, J/(kg·K). Source: engineering handbooks, from memory. */
-const AIR_KILOGRAMS_PER_CUBIC_METRE = 1.2
-const AIR_JOULES_PER_KILOGRAM_KELVIN = 1_005
-const SECONDS_PER_HOUR = 3_600
+import {
+  AIR_JOULES_PER_KILOGRAM_KELVIN,
+  AIR_KILOGRAMS_PER_CUBIC_METRE,
+  SECONDS_PER_HOUR,
+} from './roomAir'
 
 /**
  * What a flow of air carries away for each kelvin that it gets warmer, in watts.

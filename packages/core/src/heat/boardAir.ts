@@ -3,6 +3,7 @@ import type { Band } from '../units/band'
 import { combinedBand } from '../units/combinedBand'
 import type { AirFlow } from './airFlow'
 import { airRise } from './airRise'
+import { SECONDS_PER_HOUR } from './roomAir'
 import { wallsWattsPerKelvin } from './wallsWattsPerKelvin'
 
 /** How much of the section of a case the air at cards fills. Common practice, no source. */
@@ -21,8 +22,6 @@ export interface BoardAir {
   kelvin: Band
   metresPerSecond: Band
 }
-
-const SECONDS_PER_HOUR = 3_600
 
 /**
  * How warm is the air at board and cards over the room, and how fast does it go past them?

@@ -89,7 +89,7 @@ export function caseBranches(
 type Place = 'inside' | 'front' | 'in' | 'out'
 
 /** Where a fan stands, as far as the network tells it; those without a place stand between drives and board. */
-function placeOf({ place }: CasedFan): Place {
+export function placeOf({ place }: CasedFan): Place {
   if (!place || place.wall === 'inside') return 'inside'
   return place.wall === 'front' ? 'front' : place.blows
 }
@@ -138,8 +138,14 @@ function frontOf(
   }
 }
 
+type FilteredCase = Pick<SheetOf<'chassis'>, 'frontFilter' | 'fanPlaces'>
+
+/** Whether the case has a filter anywhere: said of its front, or of places for fans. */
+export const hasFilter = ({ frontFilter, fanPlaces }: FilteredCase): boolean =>
+  frontFilter === true || (fanPlaces ?? []).some(({ filtered }) => filtered === true)
+
 /** A filter is said of the front, or of places for fans in it. */
-const hasFrontFilter = ({ frontFilter, fanPlaces }: SheetOf<'chassis'>): boolean =>
+const hasFrontFilter = ({ frontFilter, fanPlaces }: FilteredCase): boolean =>
   frontFilter ??
   (fanPlaces ?? []).some(({ wall, filtered }) => wall === 'front' && filtered === true)
 

@@ -3,6 +3,7 @@ import { DRIVE_OUTLINES } from '../catalogue/standards'
 import type { Bay, BayId } from '../machine/bays'
 import { type Machine, pieceOf } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
+import type { Band } from '../units/band'
 import type { CasedFan } from './casedFans'
 
 /** Drives one behind another as the board is seen: a column of the front, or a row of it where the board stands. */
@@ -16,7 +17,7 @@ export interface DriveRow {
   /** Bays of it, as their piece counts them. */
   numbers: number[]
   /** Share of the air past all drives that passes this row, at both ends; all shares likely add up to 1. */
-  airShare: { low: number; likely: number; high: number }
+  airShare: Band
 }
 
 /**

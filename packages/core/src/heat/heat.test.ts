@@ -12,6 +12,7 @@ import { resolveMachine } from '../machine/resolveMachine'
 import { coolingWays } from '../offers/coolingWays'
 import { printedHeat, printedNoise } from '../printedHeat'
 import { type AirFlow, airFlow } from './airFlow'
+import { combinedBand } from '../units/combinedBand'
 import { airNetwork } from './airNetwork'
 import { airRise } from './airRise'
 import { dutyFor } from './dutyFor'
@@ -58,6 +59,13 @@ describe('air that takes up heat', () => {
     expect(airRise(100, 60, 20)).toBeCloseTo(100 / (1 / airRise(1, 60) + 20), 10)
     expect(airRise(60, 0, 3)).toBe(20)
   })
+})
+
+test('what is known badly is no less than nothing', () => {
+  const wide = { low: 0.01, likely: 1, high: 4 }
+  const { low, likely, high } = combinedBand([wide, wide], ([one = 0, other = 0]) => one * other)
+  expect([low, likely]).toEqual([0, 1])
+  expect(high).toBeCloseTo(1 + Math.sqrt(2 * 3 ** 2), 10)
 })
 
 describe('openings and fans', () => {

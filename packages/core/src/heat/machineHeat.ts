@@ -5,7 +5,7 @@ import type { Machine } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
 import { machineState, type StateDesign } from '../power/machineStates'
 import { drawnInState } from '../power/statePower'
-import { type Amount, exactly, type Missing, withMissing } from '../units/amount'
+import { type Amount, exactly, type Missing, sumOf, withMissing } from '../units/amount'
 import type { Band } from '../units/band'
 import { combinedBand } from '../units/combinedBand'
 import { AIR_AREAS } from './airAreas'
@@ -13,6 +13,7 @@ import type { AirFlow } from './airFlow'
 import { airRise } from './airRise'
 import { type BoardAir, boardAir } from './boardAir'
 import { driveKelvinPerWatt, WETTED_SHARE } from './driveKelvinPerWatt'
+import { SECONDS_PER_HOUR } from './roomAir'
 import { wallsWattsPerKelvin } from './wallsWattsPerKelvin'
 import { type DriveRow, driveRows } from './driveRows'
 
@@ -29,7 +30,7 @@ export interface RowHeat extends Omit<DriveRow, 'airShare'> {
 }
 
 /** Of the states that last for hours, the one that makes drives warmest. */
-export const HOTTEST_STATE: MachineStateId = 'scrub'
+export const HOTTEST_STATE = 'scrub' satisfies MachineStateId
 
 export interface HeatFigure {
   state: MachineStateId
@@ -53,8 +54,6 @@ export const OPEN_METRES_PER_SECOND: Band = { low: 0, likely: 0.1, high: 0.3 }
 
 /** Drives in an enclosure over the room, well and badly aired, K. Common practice, no source. */
 export const ENCLOSURE_KELVIN: Band = { low: 8, likely: 14, high: 20 }
-
-const SECONDS_PER_HOUR = 3_600
 
 export interface HeatDesign extends StateDesign {
   brief: StateDesign['brief'] & { readonly roomCelsius: number | null }
@@ -84,11 +83,10 @@ export function machineHeat(
     .filter(({ driveIds }) => driveIds.length > 0)
     .map((row) => rowHeat(row, draw, machine, flow))
   const inCase = rows.filter(({ isOutside }) => !isOutside)
-  const driveWatts = {
-    low: inCase.reduce((sum, { watts }) => sum + watts.low, 0),
-    likely: inCase.reduce((sum, { watts }) => sum + watts.likely, 0),
-    high: inCase.reduce((sum, { watts }) => sum + watts.high, 0),
-  }
+  const driveWatts = sumOf(
+    inCase.map(({ watts }) => watts),
+    'W',
+  )
   const walls = wallsWattsPerKelvin(machine, 'all')
   return {
     state,
@@ -112,16 +110,8 @@ function rowHeat(
   flow: AirFlow | null,
 ): RowHeat {
   const drawn = row.driveIds.map(draw)
-  const sum = (of: (amount: Amount<'W'>) => number): number =>
-    drawn.reduce((total, amount) => total + of(amount), 0)
   const most = (of: (amount: Amount<'W'>) => number): number => Math.max(...drawn.map(of))
-  const watts: Amount<'W'> = {
-    low: sum(({ low }) => low),
-    likely: sum(({ likely }) => likely),
-    high: sum(({ high }) => high),
-    unit: 'W',
-    missing: drawn.flatMap(({ missing }) => missing),
-  }
+  const watts = sumOf(drawn, 'W')
   const hasDisk = row.driveIds.some((id) => {
     const sheet = machine.pieces.get(id)?.dataSheet
     return sheet?.kind === 'drive' && sheet.medium === 'disk'

@@ -1,7 +1,7 @@
-const AIR_KILOGRAMS_PER_CUBIC_METRE = 1.2
+import { AIR_KILOGRAMS_PER_CUBIC_METRE, SECONDS_PER_HOUR } from './roomAir'
+
 /** Share of a sharp-edged opening that its jet fills. Source: orifice flow in engineering handbooks, from memory. */
 const JET_SHARE = 0.6
-const SECONDS_PER_HOUR = 3_600
 
 /**
  * How hard is it to blow air through an opening, in pascals for a cubic metre an hour, squared?

@@ -1,7 +1,7 @@
 import type { PowerState } from '../catalogue/draws'
 import { kindOf, type PartSheet } from '../catalogue/partKinds'
 import { wattsOf } from '../catalogue/wattsOf'
-import { type Amount, exactly, sumOf } from '../units/amount'
+import { type Amount, exactly } from '../units/amount'
 
 /**
  * What does a piece draw in a state?
@@ -16,15 +16,4 @@ export function drawnWatts(
   return watts === null && field !== null
     ? exactly(0, 'W', [{ pieceId: id, field }])
     : exactly(watts ?? 0, 'W')
-}
-
-/** What several draw in a state, all of them together. */
-export function drawnTogether(
-  pieces: readonly { id: string; dataSheet: PartSheet }[],
-  state: PowerState,
-): Amount<'W'> {
-  return sumOf(
-    pieces.map((piece) => drawnWatts(piece, state)),
-    'W',
-  )
 }

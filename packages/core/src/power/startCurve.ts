@@ -1,6 +1,6 @@
 import { kindOf } from '../catalogue/partKinds'
 import { DRIVE_RAIL_VOLTS } from '../catalogue/plugs'
-import { wattsOf } from '../catalogue/wattsOf'
+import { USUAL_FAN_DUTY } from '../design/air'
 import type { SpinUp } from '../design/design'
 import type { Machine } from '../machine/machine'
 import { presentPieces } from '../machine/presentPieces'
@@ -8,6 +8,7 @@ import type { Piece } from '../machine/piece'
 import type { Missing } from '../units/amount'
 import { cpuDraw } from './cpuDraw'
 import { USUAL_SPIN_UP_SECONDS } from './spinDown'
+import { steadyDraw } from './steadyDraw'
 import { type StartGroup, startGroups } from './startGroups'
 
 /** Volts of the two rails that drives use. Source: Serial ATA power connector. */
@@ -114,7 +115,7 @@ export function restAmps(machine: Machine): number {
   const watts = all.reduce((sum, piece) => {
     const { kind, dataSheet } = piece
     if (kind === 'drive' || kindOf(dataSheet).stands !== 'inside') return sum
-    const idle = wattsOf(dataSheet, 'kept awake') ?? 0
+    const idle = steadyDraw(piece, 'kept awake', USUAL_FAN_DUTY).likely
     return (
       sum +
       (kind === 'cpu' ? Math.max(idle, cpuDraw(piece as Piece<'cpu'>, 'firmware').likely) : idle)

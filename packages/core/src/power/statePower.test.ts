@@ -11,6 +11,7 @@ import { resolveMachine } from '../machine/resolveMachine'
 import type { Amount } from '../units/amount'
 import { idlePower } from './idlePower'
 import { machineState, machineStates } from './machineStates'
+import { peakPower } from './peakPower'
 import { statePower } from './statePower'
 import { statePowers } from './statePowers'
 
@@ -199,6 +200,9 @@ describe('what draws the same in every state', () => {
     const fast: Design = { ...cabin, air: { ...cabin.air, fanDuty: 0.8 } }
     expect(likely(fast) - likely(cabin)).toBeCloseTo(7 * 7.5, 10)
     expect(idlePower(fast, resolveMachine(fast)).dc.likely).toBeCloseTo(likely(fast), 10)
+    const peak = (fanDuty?: number): number =>
+      peakPower(cabin.brief, resolveMachine(cabin), fanDuty).dc.likely
+    expect(peak(0.8) - peak()).toBeCloseTo(7 * 7.5, 10)
   })
 
   test('a network card draws more for each link: none, likely one, at most all', () => {

@@ -5,7 +5,7 @@ import { drawnWatts } from './drawnWatts'
 import { fanDraw } from './fanDraw'
 
 /**
- * What does a piece draw that is no drive and no busy CPU?
+ * What does a piece draw, by its data sheet and by how it is used here?
  *
  * Fans of the case by their speed; a network card with its links; a board with the controllers on it that draw although nobody uses them; all else by
  * its data sheet.

@@ -81,32 +81,45 @@ export function AirSettings({ hasFilter, hasGap }: { hasFilter: boolean; hasGap:
           <ToggleButton value="off">off</ToggleButton>
         </ToggleButtonGroup>
       </div>
-      <FormControlLabel
-        control={
-          <Switch
-            size="small"
-            checked={air.ventsCovered}
-            onChange={(_, ventsCovered) => {
-              change({ ventsCovered })
-            }}
-          />
-        }
+      <AirSwitch
         label="Vents at the rear covered"
+        isOn={air.ventsCovered}
+        onChange={(ventsCovered) => {
+          change({ ventsCovered })
+        }}
       />
       {hasGap && (
-        <FormControlLabel
-          control={
-            <Switch
-              size="small"
-              checked={air.gapClosed}
-              onChange={(_, gapClosed) => {
-                change({ gapClosed })
-              }}
-            />
-          }
+        <AirSwitch
           label="Gap beside the fans closed"
+          isOn={air.gapClosed}
+          onChange={(gapClosed) => {
+            change({ gapClosed })
+          }}
         />
       )}
     </>
+  )
+}
+
+interface AirSwitchProps {
+  label: string
+  isOn: boolean
+  onChange: (isOn: boolean) => void
+}
+
+function AirSwitch({ label, isOn, onChange }: AirSwitchProps) {
+  return (
+    <FormControlLabel
+      label={label}
+      control={
+        <Switch
+          size="small"
+          checked={isOn}
+          onChange={(_, next) => {
+            onChange(next)
+          }}
+        />
+      }
+    />
   )
 }

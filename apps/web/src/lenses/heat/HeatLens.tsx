@@ -1,5 +1,12 @@
 import type { PartChoice } from '@flint/core/editing'
-import { airFlow, HOTTEST_STATE, machineHeat, pieceOf } from '@flint/core/figures'
+import {
+  airFlow,
+  hasFilter,
+  HOTTEST_STATE,
+  machineHeat,
+  pieceOf,
+  placeOf,
+} from '@flint/core/figures'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
@@ -41,16 +48,14 @@ export function HeatLens() {
   const words = useAppSelector(selectWords)
   const pointedPartIds = useAppSelector(selectPointedFinding)?.partIds ?? []
   const [paneRef, widthPx] = useWidth()
-  const [state, setState] = useState<HeatState>(HOTTEST_STATE as HeatState)
+  const [state, setState] = useState<HeatState>(HOTTEST_STATE)
   const flow = useMemo(() => airFlow(machine, design.air), [machine, design.air])
   const heat = useMemo(
     () => machineHeat(design, machine, flow, state),
     [design, machine, flow, state],
   )
   const chassis = pieceOf(machine, 'chassis')?.dataSheet
-  const hasFilter =
-    chassis?.frontFilter === true || (chassis?.fanPlaces ?? []).some(({ filtered }) => filtered)
-  const hasGap = (flow?.fans ?? []).some(({ place }) => (place?.wall ?? 'inside') === 'inside')
+  const hasGap = (flow?.fans ?? []).some((fan) => placeOf(fan) === 'inside')
   return (
     <LensFrame
       title="Heat"
@@ -96,7 +101,9 @@ export function HeatLens() {
               <ToggleButton value="spinning">at rest, disks spinning</ToggleButton>
               <ToggleButton value="scrub">all drives read</ToggleButton>
             </ToggleButtonGroup>
-            {flow && <AirSettings hasFilter={hasFilter} hasGap={hasGap} />}
+            {flow && (
+              <AirSettings hasFilter={chassis ? hasFilter(chassis) : false} hasGap={hasGap} />
+            )}
           </div>
         </div>
         <p className="soft">{airWords(flow, heat, words)}</p>

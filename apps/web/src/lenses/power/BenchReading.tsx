@@ -3,7 +3,7 @@ import { problemSentence } from '../../api/problemOf'
 import { selectDesignId, selectEvaluation, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Causes } from './Causes'
-import { PROTOCOL } from './readingFields'
+import { Protocol } from './Protocol'
 import { ReadingForm } from './ReadingForm'
 import { readingWords } from './readingWords'
 import { useKeepReading } from './useKeepReading'
@@ -49,14 +49,7 @@ export function BenchReading({ powerIn }: { powerIn: PowerIn }) {
           />
         )}
       </div>
-      <details>
-        <summary>How to read a meter</summary>
-        <ol>
-          {PROTOCOL.map((step) => (
-            <li key={step}>{step}</li>
-          ))}
-        </ol>
-      </details>
+      <Protocol />
     </>
   )
 }

@@ -26,8 +26,8 @@ export function StartSection() {
   const machine = useAppSelector(selectShownMachine)
   const edit = useEdit()
   const curve = useMemo(() => startCurve(machine, spinUp), [machine, spinUp])
-  const twelve = startSurge(machine, spinUp)
-  const five = startSurge(machine, spinUp, 'five')
+  const twelve = startSurge(machine, spinUp, 'twelve', curve)
+  const five = startSurge(machine, spinUp, 'five', curve)
   if (!twelve || !five || machine.driveIn.size === 0) return null
   return (
     <section aria-label="The start">

@@ -1,3 +1,4 @@
+import { hasFilter } from '../../heat/caseBranches'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { pieceOf } from '../../machine/machine'
@@ -14,11 +15,9 @@ export const moreOutThanIn: Rule<'more-out-than-in', Facts> = {
   find: ({ airFlow, machine }) => {
     const chassis = pieceOf(machine, 'chassis')
     if (!airFlow || !chassis) return []
-    const { frontFilter, fanPlaces } = chassis.dataSheet
-    const isFiltered = frontFilter ?? (fanPlaces ?? []).some(({ filtered }) => filtered === true)
     // With all of them between drives and board, as much goes in as comes out.
     const { freeIn, freeOut } = airFlow
-    if (!isFiltered || freeOut === 0 || freeOut <= freeIn) return []
+    if (!hasFilter(chassis.dataSheet) || freeOut === 0 || freeOut <= freeIn) return []
     return [found('note', { parts: [chassis] }, { freeIn, freeOut })]
   },
   sentence: ({ freeIn, freeOut }, { format }) =>

@@ -1,3 +1,4 @@
+import { fanDutyOf } from '../../design/air'
 import { found, lack } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import { piecesOf } from '../../machine/machine'
@@ -21,12 +22,12 @@ interface Facts {
 export const supplyTooSmall: Rule<'supply-too-small', Facts> = {
   code: 'supply-too-small',
   step: 'shell',
-  find: ({ brief, machine, power }) => {
+  find: ({ brief, machine, power, air }) => {
     const supplies = piecesOf(machine, 'supply')
     const [first] = supplies
     if (!first) return []
     const ratedWatts = supplies.reduce((sum, { dataSheet }) => sum + dataSheet.ratedWatts, 0)
-    const { dc } = peakPower(brief, machine)
+    const { dc } = peakPower(brief, machine, fanDutyOf(air))
     const facts = {
       supplyId: first.id,
       ratedWatts,

@@ -1,3 +1,4 @@
+import { fanDutyOf } from '../../design/air'
 import { found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
@@ -17,7 +18,7 @@ interface Facts {
 export const upsTooSmall: Rule<'ups-too-small', Facts> = {
   code: 'ups-too-small',
   step: 'shell',
-  find: ({ brief, machine, power }) => {
+  find: ({ brief, machine, power, air }) => {
     const [ups] = piecesOf(machine, 'ups')
     if (!ups || power.wall === null) return []
     const { ratedWatts } = ups.dataSheet
@@ -25,7 +26,7 @@ export const upsTooSmall: Rule<'ups-too-small', Facts> = {
     if (ratedWatts === null) return [lack(missingOf(ups, 'ratedWatts'), { parts })]
     const idle = { upsId: ups.id, ratedWatts, needWatts: power.wall.high, isIdle: true }
     if (idle.needWatts > ratedWatts) return [found('blocks', { parts }, idle)]
-    const { wall: busy } = peakPower(brief, machine)
+    const { wall: busy } = peakPower(brief, machine, fanDutyOf(air))
     if (busy === null) return []
     if (busy.low > ratedWatts) {
       return [found('risks', { parts }, { ...idle, needWatts: busy.low, isIdle: false })]
