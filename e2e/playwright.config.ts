@@ -26,6 +26,6 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: CHROMIUM_FLAGS },
+    launchOptions: { executablePath: '/usr/bin/chromium-headless-shell', args: CHROMIUM_FLAGS },
   },
 })

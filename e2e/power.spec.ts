@@ -153,6 +153,8 @@ test('a reading is kept, also from the page for the phone, and removed', async (
   const kept = measured.getByRole('table', { name: 'Kept readings' })
   await expect(kept).toContainText('45 W above what is likely')
   await measured.getByRole('link', { name: 'The same on a phone' }).click()
+  // The build sheet has a field of the same name, and stands there until the page for the phone has come.
+  await expect(page.getByRole('link', { name: 'To the build sheet' })).toBeVisible()
   await page.setViewportSize({ width: 390, height: 844 })
   await page.getByLabel('The meter shows').fill('62')
   await choose(page, 'Read in the state', 'Idle, disks asleep')

@@ -21,6 +21,15 @@ async function clientOf(clone: Clone, port: string): Promise<Client> {
   return client
 }
 
+/** Waits until the figures of all designs are written, which happens beside the requests. */
+async function summariesWritten(url: string): Promise<void> {
+  for (;;) {
+    const { rows } = (await (await fetch(url)).json()) as ShelfPage
+    if (rows.every(({ isPending }) => !isPending)) return
+    await new Promise((resolve) => setTimeout(resolve, 50))
+  }
+}
+
 /** Every row of every table as text, but for who is signed in, while the clone runs. */
 async function everyRow(clone: Clone, port: string): Promise<Record<string, string[]>> {
   const client = await clientOf(clone, port)
@@ -79,6 +88,7 @@ describe('backup and restore', () => {
       document: { ...document, name: 'Nur hier 💾', notes: '\\.\n\\N' },
     })
     expect((await fetch(url, { method: 'POST', headers, body })).status).toBe(201)
+    await summariesWritten(url)
     const rows = await everyRow(one, here.FLINT_DB_PORT ?? '')
     expect(rows.design).toHaveLength(4)
 

@@ -47,6 +47,7 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
   const tenants = recorder.source(() => now().design.tenants)
   const services = recorder.source(() => now().design.services)
   const air = recorder.source(() => now().design.air)
+  const money = recorder.source(() => now().design.money)
   const spinUp = recorder.source(() => now().design.spinUp)
   const briefNow = recorded(recorder, fieldsOf(brief), () => now().design.brief)
   const rulesNow = recorded(recorder, fieldsOf(houseRules), () => now().design.houseRules)
@@ -88,7 +89,11 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     fitted().map(({ id, snapshotId, owned, within }) => ({ id, snapshotId, owned, within })),
   )
   const cost = recorder.kept(() =>
-    billOfMaterials(briefNow.currency, { fitted: paid(), snapshots: snapshots() }),
+    billOfMaterials(briefNow.currency, {
+      fitted: paid(),
+      snapshots: snapshots(),
+      money: money(),
+    }),
   )
   // An age or a label is no concern of theirs, so they read no more of the pieces than this.
   const worn = recorder.kept(() =>

@@ -9,5 +9,6 @@ export const STEPS = [
   'network',
   'power',
   'heat',
+  'money',
 ] as const
 export type StepId = (typeof STEPS)[number]

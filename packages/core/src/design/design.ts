@@ -7,12 +7,13 @@ import { type Group, type Pool, poolSchema } from './pools/pools'
 import { airChoices } from './air'
 import { brief } from './brief'
 import { houseRules } from './houseRules'
+import { moneyChoices } from './money'
 import { networkChoices } from './networkChoices'
 import { MOST_SERVICES, service } from './services'
 import { tenants } from './tenants'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
-export const DESIGN_VERSION = 10
+export const DESIGN_VERSION = 11
 
 /** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
 export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const
@@ -81,6 +82,8 @@ export const designSchema = z.strictObject({
   air: airChoices.prefault({}),
   /** How drives are let start: so many at once, so many seconds apart; null for all together. */
   spinUp: spinUp.nullable().default(null),
+  /** How its parts are bought, and what its sums of money assume. */
+  money: moneyChoices.prefault({}),
 })
 
 export type Design = z.infer<typeof designSchema>

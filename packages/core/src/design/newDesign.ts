@@ -2,6 +2,7 @@ import type { CataloguePart } from '../catalogue/partKinds'
 import { NO_AIR_CHOICES } from './air'
 import { EMPTY_BRIEF } from './brief'
 import { DESIGN_FORMAT, DESIGN_VERSION, type Design } from './design'
+import { NO_MONEY_CHOICES } from './money'
 import { NO_CHOICES } from './pathChoices'
 import { NO_NETWORK_CHOICES } from './networkChoices'
 import { fitPart } from './edits/fitPart'
@@ -26,6 +27,7 @@ export function newDesign(name: string, parts: readonly CataloguePart[] = []): D
     network: NO_NETWORK_CHOICES,
     air: NO_AIR_CHOICES,
     spinUp: null,
+    money: NO_MONEY_CHOICES,
   }
   return parts.reduce(fitPart, empty)
 }

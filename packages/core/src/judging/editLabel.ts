@@ -3,8 +3,9 @@ import type { AirChoices } from '../design/air'
 import type { Brief, DataOfKind } from '../design/brief'
 import type { Edit, SingleEdit } from '../design/edits/edit'
 import type { HouseRules } from '../design/houseRules'
+import type { MoneyChoices } from '../design/money'
 import { familyOf } from '../pool/families'
-import { sheetName } from './sheetName'
+import { sheetName } from '../catalogue/sheetName'
 import { listed, type Words } from './words'
 
 type EditOf<Name extends Edit['do']> = Extract<Edit, { do: Name }>
@@ -55,6 +56,18 @@ const AIR_FIELDS: Record<keyof AirChoices, string> = {
   cover: 'the cover',
   gapClosed: 'the gap beside the fans',
   ventsCovered: 'the vents',
+}
+
+const MONEY_FIELDS: Record<keyof MoneyChoices, string> = {
+  purchases: 'how parts are bought',
+  extras: 'what is bought beside the machine',
+  bundles: 'the bundles',
+  orders: 'the orders',
+  rates: 'the rates of currencies',
+  resale: 'what owned pieces would bring',
+  tax: 'the tax',
+  ownership: 'the years of the machine',
+  alternatives: 'what it stands against',
 }
 
 const DATA_FIELDS: Record<Exclude<keyof DataOfKind, 'kind'>, string> = {
@@ -115,6 +128,7 @@ const labels: Labels = {
   'use-for-scratch': ({ isScratch }) =>
     isScratch ? 'use a pool for scratch' : 'use a pool for data',
   'change-air': ({ change }) => changed(Object.keys(change), AIR_FIELDS, 'the air'),
+  'change-money': ({ change }) => changed(Object.keys(change), MONEY_FIELDS, 'the money'),
   'start-drives': ({ spinUp }) =>
     spinUp === null ? 'start all drives together' : 'start drives in groups',
 }

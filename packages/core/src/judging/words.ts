@@ -7,7 +7,7 @@ import { lowerFirst } from '../units/firstLetter'
 import type { Formatter } from '../units/formatter'
 import { familyOf } from '../pool/families'
 import type { Traits } from '../pool/layoutFamily'
-import { sheetName } from './sheetName'
+import { sheetName } from '../catalogue/sheetName'
 
 /** The names that sentences use, and the digits in which they write. */
 export interface Words {
@@ -83,6 +83,7 @@ export function listed(texts: readonly string[]): string {
 const BRIEF_WORDS: Record<string, string> = {
   secondCopyEveryHours: 'how often the second copy is made',
   data: 'how much data there is',
+  'tax.percent': 'how much tax is',
 }
 
 /** What a design says of a piece beside its data sheet. */

@@ -1,123 +1,192 @@
-import { kindOf } from '../catalogue/partKinds'
-import type { Design, FittedPart, PartSnapshot } from '../design/design'
+import type { MoneyChoices } from '../design/money'
 import { type Amount, exactly, type Missing, sumOf } from '../units/amount'
-
-/**
- * `counted`: its price is in the sum. `owned`: nothing is to be bought. `comes with another`: paid with the piece that
- * it came in. The others are missing from the sum.
- */
-export type LineStanding =
-  'counted' | 'owned' | 'comes with another' | 'no price' | 'other currency'
-
-export interface BillLine {
-  snapshotId: string
-  name: string
-  /** Pieces to buy, and their ids. */
-  pieces: number
-  partIds: string[]
-  owned: number
-  /** Those that came in another piece, and are neither bought nor owned by themselves. */
-  included: number
-  /** Null when the part has no price. */
-  price: { currency: string; unitMinor: number; shippingMinor: number | null } | null
-  /** pieces × unit + shipping as far as it is known; 0 when none is to be bought. */
-  totalMinor: number
-  standing: LineStanding
-}
+import { shareOut } from '../units/shareOut'
+import { timesRatio } from '../units/timesRatio'
+import type { BillLine } from './billLine'
+import { type AskedLine, type BilledDesign, billLines } from './billLines'
+import { converted } from './converted'
 
 export interface CostFigure {
   lines: BillLine[]
   currency: string
-  /** Sum of the counted lines, shipping included; what has no price in this currency is missing of it. */
+  /** Sum of the counted lines, shipping and tax included; what has no price in this currency is missing of it. */
   total: Amount<'money'>
+  /** Of the total: what is paid already, what is to be ordered, and what can wait. */
+  spent: Amount<'money'>
+  now: Amount<'money'>
+  later: Amount<'money'>
   shippingMinor: number
+  /** Of what is counted; null where nobody has said how much tax is. */
+  taxMinor: number | null
   ownedPieces: number
+  /** What owned pieces would bring if they were sold, as far as the builder has said it. */
+  resaleMinor: number
 }
 
-/** Pieces of one data sheet: the ids of those to buy, and how many others there are. */
-interface Pieces {
-  toBuy: string[]
-  owned: number
-  included: number
-}
-
-/** What of a design is paid for. */
-export interface BilledDesign extends Pick<Design, 'snapshots'> {
-  fitted: readonly Pick<FittedPart, 'id' | 'snapshotId' | 'owned' | 'within'>[]
+/** A line in the currency of the bill, before tax. */
+interface ConvertedLine extends AskedLine {
+  /** Null without a price, or without a rate. */
+  netMinor: number | null
+  /** Of it, the shipping of its own. */
+  sentMinor: number
+  orderMinor: number
+  /** Whether the shipping of its order is not known. */
+  lacksOrder: boolean
 }
 
 /**
- * What is there to buy, and what does it cost with shipping?
+ * What is there to buy, and what does it cost with shipping and tax?
  *
- * Pieces of one data sheet make one line. Shipping is paid once a line. Owned pieces cost nothing, and what came in
- * another piece was paid with that.
+ * Pieces of one data sheet make one line, unless the builder buys some of them otherwise. Shipping is paid once a line,
+ * or once an order and shared out by value. Owned pieces cost nothing, and what came in another piece was paid with
+ * that. Every line is rounded to a minor unit by itself, so that the total is the sum of what stands in the list.
  *
  * Two drives at 189.00 with 6.90 shipping come to 384.90.
  */
-export function billOfMaterials(currency: string, { fitted, snapshots }: BilledDesign): CostFigure {
-  const bySheet = new Map<string, Pieces>()
-  for (const { id, snapshotId, owned, within } of fitted) {
-    const those = bySheet.get(snapshotId) ?? { toBuy: [], owned: 0, included: 0 }
-    if (within !== null) those.included += 1
-    else if (owned) those.owned += 1
-    else those.toBuy.push(id)
-    bySheet.set(snapshotId, those)
-  }
-  const lines = snapshots.flatMap((snapshot) => {
-    const those = bySheet.get(snapshot.id)
-    // Where a machine stands is chosen, not bought.
-    return those && kindOf(snapshot.sheet).stands !== 'nowhere'
-      ? [billLine(snapshot, those, currency)]
-      : []
-  })
-  const counted = lines.filter(({ standing }) => standing === 'counted')
+export function billOfMaterials(currency: string, design: BilledDesign): CostFigure {
+  const { money } = design
+  const asked = billLines(design).map((line) => inCurrency(line, currency, money))
+  const lines = withOrders(asked, currency, money).map((line) => withTax(line, money))
+  const totals = lines.map(({ line, lacks }) => lineTotal(line, lacks))
+  const counted = lines.filter(({ line }) => line.standing === 'counted')
+  const sumWhen = (buy: BillLine['buy']): Amount<'money'> =>
+    sumOf(
+      totals.filter((_, index) => lines[index]?.line.buy === buy),
+      'money',
+    )
   return {
-    lines,
+    lines: lines.map(({ line }) => line),
     currency,
-    total: sumOf(lines.map(lineTotal), 'money'),
-    shippingMinor: counted.reduce((sum, line) => sum + (line.price?.shippingMinor ?? 0), 0),
-    ownedPieces: lines.reduce((sum, line) => sum + line.owned, 0),
+    total: sumOf(totals, 'money'),
+    spent: sumWhen('bought'),
+    now: sumWhen('now'),
+    later: sumWhen('later'),
+    shippingMinor: counted.reduce((sum, { sentMinor }) => sum + sentMinor, 0),
+    taxMinor:
+      money.tax.percent === null
+        ? null
+        : counted.reduce((sum, { line }) => sum + (line.taxMinor ?? 0), 0),
+    ownedPieces: lines.reduce((sum, { line }) => sum + line.owned, 0),
+    resaleMinor: resaleMinor(lines, currency, money),
   }
 }
 
-function lineTotal({ standing, totalMinor, partIds, price }: BillLine): Amount<'money'> {
+function inCurrency(
+  line: AskedLine,
+  currency: string,
+  { rates }: Pick<MoneyChoices, 'rates'>,
+): ConvertedLine {
+  const { standing, price, totalMinor, pieces } = line
+  const from = price?.currency ?? currency
+  const known = standing === 'no price' ? null : converted(totalMinor, from, currency, rates)
+  const netMinor = pieces === 0 ? 0 : known
+  const isOther = standing === 'counted' && netMinor === null
+  return {
+    ...line,
+    standing: isOther ? 'other currency' : standing,
+    netMinor,
+    sentMinor:
+      pieces === 0 ? 0 : (converted(price?.shippingMinor ?? 0, from, currency, rates) ?? 0),
+    orderMinor: 0,
+    lacksOrder: false,
+  }
+}
+
+/** Shares out what each shop asks for its parcel and takes off the whole, by the value of what it sends. */
+function withOrders(
+  lines: readonly ConvertedLine[],
+  currency: string,
+  { orders, rates }: Pick<MoneyChoices, 'orders' | 'rates'>,
+): ConvertedLine[] {
+  const after = [...lines]
+  const shared = new Set(
+    lines.flatMap((line) => (line.sentWith === 'order' && line.pieces > 0 ? [line.shop] : [])),
+  )
+  for (const shop of shared) {
+    const order = orders.find((one) => one.shop === shop)
+    const places = after.flatMap((line, index) =>
+      line.sentWith === 'order' && line.shop === shop && line.netMinor !== null && line.pieces > 0
+        ? [index]
+        : [],
+    )
+    const values = places.map((index) => after[index]?.netMinor ?? 0)
+    const asked = (minor: number | null): number | null =>
+      minor === null || !order ? null : converted(minor, order.currency, currency, rates)
+    const shippingMinor = asked(order?.shippingMinor ?? null)
+    const goodsMinor = values.reduce((sum, value) => sum + value, 0)
+    // A voucher worth more than what it is used for pays no money out.
+    const offMinor = Math.min(asked(order?.discountMinor ?? 0) ?? 0, goodsMinor)
+    const sent = shareOut(shippingMinor ?? 0, values)
+    const off = shareOut(offMinor, values)
+    places.forEach((index, at) => {
+      const line = after[index]
+      if (!line) return
+      after[index] = {
+        ...line,
+        sentMinor: line.sentMinor + (sent[at] ?? 0),
+        orderMinor: (sent[at] ?? 0) - (off[at] ?? 0),
+        lacksOrder: shippingMinor === null,
+      }
+    })
+  }
+  return after
+}
+
+interface TaxedLine {
+  line: BillLine
+  sentMinor: number
+  /** Fields that nobody has given, but for those of the line itself. */
+  lacks: string[]
+}
+
+function withTax(
+  { netMinor, sentMinor, lacksOrder, sentWith: _, taxFree, ...asked }: ConvertedLine,
+  { tax }: Pick<MoneyChoices, 'tax'>,
+): TaxedLine {
+  const askedMinor = netMinor === null ? null : netMinor + asked.orderMinor
+  const percent = taxFree ? 0 : tax.percent
+  const taxMinor =
+    percent === null || askedMinor === null
+      ? null
+      : timesRatio(askedMinor, percent, tax.pricesInclude ? 100 + percent : 100)
+  const addedMinor = tax.pricesInclude ? 0 : (taxMinor ?? 0)
+  const sumMinor = askedMinor === null ? null : askedMinor + addedMinor
+  const lacks = [
+    ...(lacksOrder ? ['price.shippingMinor'] : []),
+    ...(!tax.pricesInclude && percent === null ? ['tax.percent'] : []),
+  ]
+  return { line: { ...asked, taxMinor, sumMinor }, sentMinor, lacks }
+}
+
+function lineTotal(
+  { standing, sumMinor, partIds, price }: BillLine,
+  lacks: readonly string[],
+): Amount<'money'> {
   const missingOf = (field: string, ids: readonly string[]): Missing[] =>
-    ids.map((pieceId) => ({ pieceId, field }))
-  if (standing === 'owned' || standing === 'comes with another') return exactly(totalMinor, 'money')
+    // What is of no piece lacks its price all the same.
+    ids.length === 0 ? [{ pieceId: null, field }] : ids.map((pieceId) => ({ pieceId, field }))
+  if (standing === 'owned' || standing === 'comes with another') return exactly(0, 'money')
   if (standing === 'counted') {
+    const fields = new Set([
+      ...lacks,
+      ...(price?.shippingMinor === null ? ['price.shippingMinor'] : []),
+    ])
     // One parcel for the line, so one piece stands for what it lacks.
-    const missing = price?.shippingMinor === null ? partIds.slice(0, 1) : []
-    return exactly(totalMinor, 'money', missingOf('price.shippingMinor', missing))
+    const missing = [...fields].flatMap((field) => missingOf(field, partIds.slice(0, 1)))
+    return exactly(sumMinor ?? 0, 'money', missing)
   }
   const field = standing === 'no price' ? 'price' : 'price.currency'
   return exactly(0, 'money', missingOf(field, partIds))
 }
 
-function billLine(
-  { id, sheet }: PartSnapshot,
-  { toBuy, owned, included }: Pieces,
+function resaleMinor(
+  lines: readonly TaxedLine[],
   currency: string,
-): BillLine {
-  const { price } = sheet
-  const pieces = toBuy.length
-  return {
-    snapshotId: id,
-    name: `${sheet.maker} ${sheet.model}`,
-    pieces,
-    partIds: toBuy,
-    owned,
-    included,
-    price,
-    totalMinor: pieces === 0 || !price ? 0 : pieces * price.unitMinor + (price.shippingMinor ?? 0),
-    standing:
-      pieces === 0
-        ? owned > 0
-          ? 'owned'
-          : 'comes with another'
-        : price === null
-          ? 'no price'
-          : price.currency === currency
-            ? 'counted'
-            : 'other currency',
-  }
+  { resale, rates }: Pick<MoneyChoices, 'resale' | 'rates'>,
+): number {
+  return lines.reduce((sum, { line: { snapshotId, owned } }) => {
+    const each = resale.find((one) => one.snapshotId === snapshotId)
+    const minor = each && converted(each.unitMinor, each.currency, currency, rates)
+    return sum + owned * (minor ?? 0)
+  }, 0)
 }

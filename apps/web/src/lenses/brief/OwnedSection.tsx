@@ -1,35 +1,31 @@
-import type { Design } from '@flint/core/editing'
+import { type Design, kindOf } from '@flint/core/editing'
 import { useEffect, useRef } from 'react'
-import { selectBill, selectDesign } from '../../sheet/selectors'
+import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import styles from './brief.module.css'
 
-/** What is in the house already and costs nothing, line by line of the bill. */
+/** What is in the house already and costs nothing, by data sheet. */
 export function OwnedSection() {
-  const { lines } = useAppSelector(selectBill)
   const design = useAppSelector(selectDesign)
   const edit = useEdit()
-  if (lines.length === 0) {
+  const rows = bySheet(design)
+  if (rows.length === 0) {
     return <p className="soft">Parts are listed here once the design has some.</p>
   }
   return (
     <ul className={styles.owned}>
-      {lines.map(({ snapshotId, name, pieces, owned }) => (
+      {rows.map(({ snapshotId, name, partIds, owned }) => (
         <li key={snapshotId}>
           <OwnedBox
-            name={`${pieces + owned} × ${name}`}
-            some={owned > 0 && pieces > 0}
-            all={pieces === 0}
+            name={`${partIds.length} × ${name}`}
+            some={owned > 0 && owned < partIds.length}
+            all={owned === partIds.length}
             onChange={(isOwned) => {
-              edit({
-                do: 'note-pieces',
-                partIds: piecesOf(design, snapshotId),
-                change: { owned: isOwned },
-              })
+              edit({ do: 'note-pieces', partIds, change: { owned: isOwned } })
             }}
           />
-          {owned > 0 && pieces > 0 && <span className="soft"> {owned} owned</span>}
+          {owned > 0 && owned < partIds.length && <span className="soft"> {owned} owned</span>}
         </li>
       ))}
     </ul>
@@ -63,6 +59,25 @@ function OwnedBox({ name, some, all, onChange }: OwnedBoxProps) {
   )
 }
 
-function piecesOf(design: Design, snapshotId: string): string[] {
-  return design.fitted.filter((part) => part.snapshotId === snapshotId).map(({ id }) => id)
+interface OwnedRow {
+  snapshotId: string
+  name: string
+  partIds: string[]
+  owned: number
+}
+
+/** Pieces that are paid by themselves: where it stands is not bought, and what came in another was paid with that. */
+function bySheet({ snapshots, fitted }: Design): OwnedRow[] {
+  return snapshots.flatMap(({ id, sheet }) => {
+    const those = fitted.filter(({ snapshotId, within }) => snapshotId === id && within === null)
+    if (those.length === 0 || kindOf(sheet).stands === 'nowhere') return []
+    return [
+      {
+        snapshotId: id,
+        name: `${sheet.maker} ${sheet.model}`,
+        partIds: those.map((part) => part.id),
+        owned: those.filter(({ owned }) => owned).length,
+      },
+    ]
+  })
 }

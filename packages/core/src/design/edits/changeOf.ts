@@ -8,7 +8,8 @@ export function changeOf<Fields extends z.ZodRawShape>(
   fields: Fields,
 ): z.ZodType<Partial<z.infer<z.ZodObject<Fields>>>> {
   const optional = Object.entries(fields).map(([name, field]) => {
-    const plain = field instanceof z.ZodDefault ? field.unwrap() : field
+    const isFilledIn = field instanceof z.ZodDefault || field instanceof z.ZodPrefault
+    const plain = isFilledIn ? field.unwrap() : field
     return [name, z.optional(plain as z.ZodType)]
   })
   // Each field is the one of the object, but for its default.

@@ -8,6 +8,7 @@ import { addressBlock, PORT_USES } from '../networkChoices'
 import { bayId, leadRef, pathChoices, portRef, wiringEnd } from '../pathChoices'
 import { documentId as id } from '../pools/poolFields'
 import { poolSchema } from '../pools/pools'
+import { moneyChoices } from '../money'
 import { networkPortRef, reader } from '../readers'
 import { service } from '../services'
 import { addPieces } from './addPieces'
@@ -134,6 +135,7 @@ const singleEdits = [
   }),
   z.strictObject({ do: z.literal('use-for-scratch'), poolId: id, isScratch: z.boolean() }),
   z.strictObject({ do: z.literal('change-air'), change: changeOf(airChoices.shape) }),
+  z.strictObject({ do: z.literal('change-money'), change: changeOf(moneyChoices.shape) }),
   /** Null: all together. */
   z.strictObject({ do: z.literal('start-drives'), spinUp: spinUp.nullable() }),
 ] as const
@@ -227,6 +229,8 @@ export function applyEdit(design: Design, change: Edit): Design {
       return setScratch(design, change.poolId, change.isScratch)
     case 'change-air':
       return { ...design, air: { ...design.air, ...change.change } }
+    case 'change-money':
+      return { ...design, money: { ...design.money, ...change.change } }
     case 'start-drives':
       return { ...design, spinUp: change.spinUp }
     case 'remove-service':

@@ -29,6 +29,8 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 10 knows how the air is set, how drives are let start, how warm drives may get, and more of fans, cases,
   // drives and supplies, which the schema fills in.
   9: (document) => document,
+  // Version 11 knows how parts are bought, and what its sums of money assume; the schema fills in that nobody said it.
+  10: (document) => document,
 }
 
 /**

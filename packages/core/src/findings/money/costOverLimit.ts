@@ -10,7 +10,7 @@ interface Facts {
 /** The bill is over what the brief allows. */
 export const costOverLimit: Rule<'cost-over-limit', Facts> = {
   code: 'cost-over-limit',
-  step: 'brief',
+  step: 'money',
   find: ({ judged, cost }) => {
     const limit = judged(costLimit)
     if (limit?.status !== 'missed') return []
