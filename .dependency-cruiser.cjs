@@ -24,7 +24,8 @@ const CORE = {
   machine: BELOW_MACHINE,
   pool: BELOW_POOL,
   noise: BELOW_POOL,
-  money: BELOW_POOL,
+  // What the years cost depends on what is drawn, and on what is written to flash.
+  money: [...BELOW_POOL, 'pool', 'power', 'services'],
   network: BELOW_POOL,
   fit: BELOW_POOL,
   // What a kind of work reads depends on how the pool is laid out.

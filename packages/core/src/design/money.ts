@@ -125,14 +125,14 @@ const alternative = z.discriminatedUnion('kind', [
     kind: z.literal('bought box'),
     name: shortText,
     onceMinor: minorUnits,
-    meanWatts: z.number().min(0).max(10_000).nullable(),
-    ...rising,
+    /** Its power rises with that of the machine. */
+    meanWatts: z.number().min(0).max(10_000).nullable().default(null),
   }),
   z.strictObject({
     id,
     kind: z.literal('present machine'),
     name: shortText,
-    meanWatts: z.number().min(0).max(10_000).nullable(),
+    meanWatts: z.number().min(0).max(10_000).nullable().default(null),
     /** Repairs and drives, as they come. */
     minorPerYear: minorUnits.default(0),
     ...rising,
