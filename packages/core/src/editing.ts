@@ -61,6 +61,14 @@ export {
   notePieces,
   renameDesign,
 } from './design/edits/changeFields'
+export {
+  addBundle,
+  addExtra,
+  type BuyingChange,
+  changeLine,
+  forgetLine,
+  splitLine,
+} from './design/edits/changeMoney'
 export { changePool } from './design/edits/changePool'
 export { changeSheet } from './design/edits/changeSheet'
 export { applyEdit, type Edit, edit, type SingleEdit } from './design/edits/edit'
@@ -82,6 +90,20 @@ export { type History, record, redo, startHistory, stepsSince, undo } from './de
 export { type Household, households } from './design/households'
 export type { HouseRules } from './design/houseRules'
 export type { PortUse } from './design/networkChoices'
+export {
+  type Alternative,
+  type AlternativeKind,
+  BUY_WHEN,
+  type BuyWhen,
+  CONDITIONS,
+  type Condition,
+  type MoneyChoices,
+  type Order,
+  type Ownership,
+  type Rate,
+  type Rise,
+  RISES,
+} from './design/money'
 export { newDesign } from './design/newDesign'
 export { type OldComputer, oldComputer } from './design/oldComputer'
 export { type DrivesOfSize, readDriveList } from './design/readDriveList'

@@ -59,7 +59,20 @@ export { takes } from './machine/wiring/wireData'
 export type { Gain } from './machine/wiring/assignPlugs'
 export { isOverloaded, type LeadLoad, type PowerFeed } from './machine/wiring/wirePower'
 export type { BillLine } from './money/billLine'
+export { alternativeStreams, ownStreams, rentedTerabytes } from './money/alternativeStreams'
 export { billOfMaterials, type CostFigure } from './money/billOfMaterials'
+export { boughtBy } from './money/boughtBy'
+export { type BreakEven, breakEven } from './money/breakEven'
+export {
+  type Assumption,
+  breakEvenSensitivity,
+  type Sensitivity,
+} from './money/breakEvenSensitivity'
+export type { CostStream } from './money/costStream'
+export { designOwnership } from './money/designOwnership'
+export { ownership, type OwnershipFigure } from './money/ownership'
+export { piecePrices } from './money/piecePrices'
+export { pricePerTerabyte } from './money/pricePerTerabyte'
 export { type CopyTime, copyTimes, LINK_SPEEDS } from './network/copyTimes'
 export { expectedLinks } from './network/expectedLinks'
 export { blockText, readBlock } from './network/addressBlock'

@@ -10,6 +10,7 @@ export { readSheetText, type ReadSheetText } from './catalogue/files/readSheetTe
 export type { ReadParts, RowProblem } from './catalogue/files/rowProblem'
 export { designJsonSchema } from './design/designJsonSchema'
 export { cablesToCsv } from './machine/wiring/cableCsv'
+export { billText } from './money/billText'
 export { partListToCsv } from './money/partListCsv'
 export { poolScript } from './poolScript/poolScript'
 export { printedEvaluation } from './printedEvaluation'

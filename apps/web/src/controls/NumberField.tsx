@@ -19,6 +19,8 @@ export interface NumberFieldProps {
   width?: number | string
   help?: string
   placeholder?: string
+  /** Digits after the point that are always shown, as of money. */
+  fixedDigits?: number | undefined
   onChange: (value: number | null) => void
 }
 
@@ -43,6 +45,7 @@ export function NumberField(props: NumberFieldProps) {
     placeholder,
     inTable = false,
     disabled = false,
+    fixedDigits,
     onChange,
   } = props
   const [draft, setDraft] = useState<Draft | null>(null)
@@ -58,7 +61,7 @@ export function NumberField(props: NumberFieldProps) {
       label={inTable ? undefined : label}
       hiddenLabel={inTable}
       disabled={disabled}
-      value={typed ?? plainText(value)}
+      value={typed ?? plainText(value, fixedDigits)}
       placeholder={placeholder ?? ''}
       error={problem !== null}
       helperText={problem ?? (isTyping && 'understood' in read ? read.understood : help)}
@@ -94,8 +97,12 @@ export function NumberField(props: NumberFieldProps) {
 
 /** Decimals that are shown of a number; the design keeps all of them. */
 const DIGITS = 4
-const plainText = (value: number | null): string =>
-  value === null ? '' : String(Number(value.toFixed(DIGITS)))
+const plainText = (value: number | null, fixedDigits?: number): string => {
+  if (value === null) return ''
+  return fixedDigits === undefined
+    ? String(Number(value.toFixed(DIGITS)))
+    : value.toFixed(fixedDigits)
+}
 
 type ReadField = { value: number | null; understood?: string } | { problem: string }
 

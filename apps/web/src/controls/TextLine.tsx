@@ -3,6 +3,8 @@ import { useState } from 'react'
 
 interface TextLineProps {
   label: string
+  /** In a table whose head names it, the label is only for readers. */
+  inTable?: boolean
   value: string
   maxLength: number
   width?: number | string
@@ -14,6 +16,7 @@ interface TextLineProps {
 /** A line of text that changes the design as it is typed. */
 export function TextLine({
   label,
+  inTable = false,
   value,
   maxLength,
   width = '100%',
@@ -24,13 +27,18 @@ export function TextLine({
   const [draft, setDraft] = useState<string | null>(null)
   return (
     <TextField
-      label={label}
+      label={inTable ? undefined : label}
+      hiddenLabel={inTable}
       value={draft ?? value}
       helperText={help}
       multiline={multiline ?? false}
       sx={{ width }}
       slotProps={{
-        htmlInput: { maxLength, autoComplete: 'off' },
+        htmlInput: {
+          maxLength,
+          autoComplete: 'off',
+          'aria-label': inTable ? label : undefined,
+        },
         inputLabel: { shrink: true },
       }}
       onChange={({ target }) => {

@@ -5,6 +5,7 @@ import { CacheLens } from './cache/CacheLens'
 import { CoreLens } from './core/CoreLens'
 import { DrivesLens } from './drives/DrivesLens'
 import { HeatLens } from './heat/HeatLens'
+import { MoneyLens } from './money/MoneyLens'
 import { NetworkLens } from './network/NetworkLens'
 import { PowerLens } from './power/PowerLens'
 import { PathsLens } from './paths/PathsLens'
@@ -84,5 +85,12 @@ export const lenses: readonly Lens[] = [
     letter: 'h',
     purpose: 'Air through the machine, how warm drives get, and how loud it is',
     Pane: HeatLens,
+  },
+  {
+    id: 'money',
+    title: 'Money',
+    letter: 'y',
+    purpose: 'The bill, what the years cost, and when it has paid for itself',
+    Pane: MoneyLens,
   },
 ]

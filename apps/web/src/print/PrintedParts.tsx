@@ -1,3 +1,4 @@
+import type { BillLine } from '@flint/core/figures'
 import { partListToCsv } from '@flint/core/files'
 import { format } from '../controls/locale'
 import { saveFile } from '../controls/saveFile'
@@ -35,36 +36,44 @@ export function PrintedParts() {
             <th scope="col">Comes with another</th>
             <th scope="col">Each</th>
             <th scope="col">Shipping</th>
-            <th scope="col">Together</th>
+            <th scope="col">Condition, shop, day</th>
+            <th scope="col">To pay</th>
           </tr>
         </thead>
         <tbody>
-          {bill.lines.map(
-            ({ snapshotId, name: part, pieces, owned, included, price, totalMinor }) => {
-              const money = (minor: number | null | undefined): string =>
-                price && minor !== null && minor !== undefined
-                  ? format.money(minor, price.currency)
-                  : 'not known'
-              return (
-                <tr key={snapshotId}>
-                  <th scope="row">{part}</th>
-                  <td>{pieces}</td>
-                  <td>{owned}</td>
-                  <td>{included}</td>
-                  <td>{pieces + owned === 0 ? '' : money(price?.unitMinor)}</td>
-                  <td>{pieces === 0 ? '' : money(price?.shippingMinor)}</td>
-                  <td>{pieces === 0 ? '' : money(price ? totalMinor : null)}</td>
-                </tr>
-              )
-            },
-          )}
+          {bill.lines.map((line) => (
+            <PrintedLine key={`${line.of} ${line.id}`} line={line} currency={bill.currency} />
+          ))}
           <tr>
             <th scope="row">To buy</th>
-            <td colSpan={5} />
+            <td colSpan={6} />
             <td>{total}</td>
           </tr>
         </tbody>
       </table>
     </section>
+  )
+}
+
+function PrintedLine({ line, currency }: { line: BillLine; currency: string }) {
+  const { name, pieces, owned, included, price, sumMinor, condition, shop, buy, on } = line
+  const asked = (minor: number | null | undefined): string =>
+    price && minor !== null && minor !== undefined
+      ? format.money(minor, price.currency)
+      : 'not known'
+  const said = [condition, shop, ...(buy === 'now' ? [] : [buy]), on ?? ''].filter(Boolean)
+  return (
+    <tr>
+      <th scope="row">{name}</th>
+      <td>{pieces}</td>
+      <td>{owned}</td>
+      <td>{included}</td>
+      <td>{pieces + owned === 0 ? '' : asked(price?.unitMinor)}</td>
+      <td>{pieces === 0 ? '' : asked(price?.shippingMinor)}</td>
+      <td>{pieces === 0 ? '' : said.join(', ')}</td>
+      <td>
+        {pieces === 0 ? '' : sumMinor === null ? 'not known' : format.money(sumMinor, currency)}
+      </td>
+    </tr>
   )
 }

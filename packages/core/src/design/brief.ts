@@ -102,6 +102,8 @@ export const brief = z.strictObject({
   /** Null for what is suggested from readers and house rules. */
   day: dayProfile.nullable().default(null),
   costLimitMinor: minorUnits.nullable(),
+  /** The day by which it must do: what is bought after it is no part of it. Null for all that is bought. */
+  costLimitBy: z.iso.date().nullable().default(null),
   /** Money for every later year: power, and what is added then. */
   laterMinorPerYear: minorUnits.nullable().default(null),
   failuresWanted: z.int().min(0).max(10).nullable(),
@@ -161,6 +163,7 @@ export const EMPTY_BRIEF: Brief = {
   idleState: 'spinning',
   day: null,
   costLimitMinor: null,
+  costLimitBy: null,
   laterMinorPerYear: null,
   failuresWanted: null,
   outageHoursTolerated: null,

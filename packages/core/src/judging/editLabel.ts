@@ -25,6 +25,7 @@ const BRIEF_FIELDS: Record<keyof Brief, string> = {
   idleState: 'what the watt limit is about',
   day: 'the day of the machine',
   costLimitMinor: 'the budget',
+  costLimitBy: 'the day of the budget',
   laterMinorPerYear: 'the money of later years',
   failuresWanted: 'the failures to survive',
   outageHoursTolerated: 'the longest outage',

@@ -15,7 +15,7 @@ export const costOverLimit: Rule<'cost-over-limit', Facts> = {
     const limit = judged(costLimit)
     if (limit?.status !== 'missed') return []
     const { costLimitMinor } = limit.facts
-    return [found('risks', {}, { totalMinor: cost.total.low, costLimitMinor })]
+    return [found('risks', {}, { totalMinor: limit.has?.low ?? cost.total.low, costLimitMinor })]
   },
   sentence: ({ totalMinor, costLimitMinor }, { currency, format }) => {
     const write = (minor: number, digits = 0): string => format.moneyTo(minor, currency, digits)

@@ -1,0 +1,5 @@
+/** The calendar day where the builder is, as ISO 8601 has it. */
+export function today(now = new Date()): string {
+  const two = (value: number): string => String(value).padStart(2, '0')
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
+}

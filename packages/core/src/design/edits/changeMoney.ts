@@ -1,0 +1,120 @@
+import { type Bundle, type Extra, type MoneyChoices, moneyChoices, type Purchase } from '../money'
+import { nextId } from './nextId'
+
+/** A line of the bill, as far as it says which of these it is. */
+export interface BoughtLine {
+  id: string
+  of: 'pieces' | 'bundle' | 'extra'
+  snapshotId: string | null
+}
+
+/** What may be said of how a line is bought, whatever it is. */
+export type BuyingChange = Partial<Omit<Purchase, 'id' | 'snapshotId' | 'pieces' | 'price'>> & {
+  /** Of a bundle, for the whole of it. */
+  price?: Purchase['price']
+  pieces?: number
+}
+
+type Changed = Partial<MoneyChoices>
+
+/**
+ * Says how a line of the bill is bought. Pieces of which nobody has said it get a purchase of their own, that takes all
+ * of them.
+ */
+export function changeLine(money: MoneyChoices, line: BoughtLine, change: BuyingChange): Changed {
+  if (line.of === 'extra') {
+    return { extras: changed(money.extras, line.id, change as Partial<Extra>) }
+  }
+  if (line.of === 'bundle') {
+    const { price, pieces: _, ...rest } = change
+    const whole: Partial<Bundle> =
+      price === undefined
+        ? rest
+        : { ...rest, price: price && { currency: price.currency, totalMinor: price.unitMinor } }
+    return { bundles: changed(money.bundles, line.id, whole) }
+  }
+  const isThere = money.purchases.some(({ id }) => id === line.id)
+  return isThere
+    ? { purchases: changed(money.purchases, line.id, change) }
+    : { purchases: [...money.purchases, newPurchase(money, line.snapshotId ?? '', change)] }
+}
+
+/** One piece of the line is bought otherwise: a purchase of its own, before the one that takes the others. */
+export function splitLine(money: MoneyChoices, { snapshotId }: BoughtLine): Changed {
+  const change = { pieces: 1, condition: 'used' as const }
+  return { purchases: [newPurchase(money, snapshotId ?? '', change), ...money.purchases] }
+}
+
+/** Takes back what was said about a line; an extra or a bundle goes with it. */
+export function forgetLine(money: MoneyChoices, { id, of }: BoughtLine): Changed {
+  const others = <Kept extends { id: string }>(all: readonly Kept[]): Kept[] =>
+    all.filter((one) => one.id !== id)
+  switch (of) {
+    case 'extra':
+      return { extras: others(money.extras) }
+    case 'bundle':
+      return { bundles: others(money.bundles) }
+    case 'pieces':
+      return { purchases: others(money.purchases) }
+  }
+}
+
+/** Something more that is bought beside the machine. */
+export function addExtra(money: MoneyChoices, name: string): Changed {
+  const { extras } = moneyChoices.pick({ extras: true }).parse({
+    extras: [
+      {
+        id: nextId(
+          'extra',
+          money.extras.map(({ id }) => id),
+        ),
+        name,
+      },
+    ],
+  })
+  return { extras: [...money.extras, ...extras] }
+}
+
+/** Pieces at one price: one of each data sheet. */
+export function addBundle(
+  money: MoneyChoices,
+  name: string,
+  snapshotIds: readonly string[],
+): Changed {
+  const { bundles } = moneyChoices.pick({ bundles: true }).parse({
+    bundles: [
+      {
+        id: nextId(
+          'bundle',
+          money.bundles.map(({ id }) => id),
+        ),
+        name,
+        holds: snapshotIds.map((snapshotId) => ({ snapshotId, pieces: 1 })),
+      },
+    ],
+  })
+  return { bundles: [...money.bundles, ...bundles] }
+}
+
+function newPurchase(money: MoneyChoices, snapshotId: string, change: BuyingChange): Purchase {
+  const { purchases } = moneyChoices.pick({ purchases: true }).parse({
+    purchases: [
+      {
+        id: nextId(
+          'purchase',
+          money.purchases.map(({ id }) => id),
+        ),
+        snapshotId,
+      },
+    ],
+  })
+  const [made] = purchases
+  if (!made) throw new Error('A purchase was made and is not there.')
+  return { ...made, ...change }
+}
+
+const changed = <Kept extends { id: string }>(
+  all: readonly Kept[],
+  id: string,
+  change: Partial<Kept>,
+): Kept[] => all.map((one) => (one.id === id ? { ...one, ...change } : one))
