@@ -26,6 +26,7 @@ const CORE = {
   noise: BELOW_POOL,
   // What the years cost depends on what is drawn, and on what is written to flash.
   money: [...BELOW_POOL, 'pool', 'power', 'services'],
+  prices: ['units', 'design'],
   network: BELOW_POOL,
   fit: BELOW_POOL,
   // What a kind of work reads depends on how the pool is laid out.
@@ -42,6 +43,7 @@ const CORE = {
   // A rule speaks of the limit that it reads.
   findings: [...BELOW_JUDGING, 'judging', 'limits'],
   stillToChoose: [...BELOW_JUDGING, 'judging'],
+  comparing: [...BELOW_JUDGING, 'judging', 'findings', 'evaluate.ts'],
   offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'stillToChoose', 'evaluate.ts'],
 }
 
@@ -77,6 +79,7 @@ const WEB = {
   print: ['controls', 'store', 'sheet', 'drawing', 'ledger', 'buildSheet'],
   parts: ['api', 'controls', 'keys', 'store', 'tray'],
   people: ['api', 'controls', 'store'],
+  prices: ['api', 'controls', 'tray'],
   shelf: ['api', 'controls', 'store', 'drawing', 'saving', 'tray', 'ledger', 'people'],
 }
 
@@ -88,8 +91,9 @@ const SERVER = {
   designs: ['http', 'people'],
   demo: ['catalogue', 'designs', 'people'],
   readings: ['http', 'people', 'designs'],
-  everything: ['catalogue', 'designs', 'people', 'readings'],
-  database: ['catalogue', 'designs', 'people', 'readings', 'settings.ts'],
+  prices: ['http', 'people'],
+  everything: ['http', 'catalogue', 'designs', 'people', 'prices', 'readings'],
+  database: ['catalogue', 'designs', 'people', 'prices', 'readings', 'settings.ts'],
 }
 
 /** One rule for each subject of a folder, and one for subjects that are not in the table. */

@@ -214,6 +214,57 @@ test('readings holds a log of watts against the plan, and refuses what is none',
   })
 }, 60_000)
 
+test('bill prints the lines and what they come to, as JSON and as comma-separated text', async () => {
+  const design = join('demo', 'designs', 'warm-room-shelf.json')
+  const bill = JSON.parse((await flint(['bill', design])).out) as { totalMinor: number }
+  expect(bill).toMatchObject({ currency: 'EUR', totalMinor: expect.any(Number) as number })
+  const { out } = await flint(['bill-csv', design])
+  const [head = '', ...rows] = out.trim().split('\r\n')
+  const paid = head.split(',').indexOf('To pay')
+  const sum = rows.reduce((all, row) => all + Math.round(Number(row.split(',')[paid]) * 100), 0)
+  expect(sum).toBe(bill.totalMinor)
+})
+
+// Sums that a builder did by hand: 3,600 and 6 a month against 1,294 a year.
+test('break-even prints month and curve, by both conventions of a rise', async () => {
+  const input = {
+    costs: [{ once: 3_600, perMonth: 6 }],
+    alternatives: [
+      { name: 'flat', perMonth: 1_294 / 12 },
+      { name: 'rising', perMonth: 1_294 / 12, risePercent: 6 },
+    ],
+  }
+  const answers = JSON.parse((await flint(['break-even', '-'], JSON.stringify(input))).out) as {
+    curve: object[]
+  }[]
+  expect(answers).toMatchObject([
+    { name: 'flat', month: 36 },
+    { name: 'rising', month: 34, monthByRise: { 'yearly steps': 34, smooth: 33 } },
+  ])
+  expect(answers[0]?.curve).toHaveLength(241)
+  expect(answers[0]?.curve[36]).toEqual({ month: 36, own: 3_816, other: 3_882 })
+  const wrong = await flint(
+    ['break-even', '-'],
+    JSON.stringify({ ...input, costs: [{ once: -1 }] }),
+  )
+  expect(wrong.status).toBe(2)
+  expect(wrong.err).toContain('costs[0].once')
+})
+
+test('compare prints what is different between two designs', async () => {
+  const files = ['warm-room-shelf', 'cabin-archive'].map((name) =>
+    join('demo', 'designs', `${name}.json`),
+  )
+  const { out } = await flint(['compare', ...files])
+  expect(JSON.parse(out)).toMatchObject({
+    names: ['Warm-room shelf', 'Cabin archive'],
+    figures: expect.arrayContaining([
+      expect.objectContaining({ figure: 'drives', differs: true }),
+    ]) as unknown,
+  })
+  expect(await flint(['compare', files[0] ?? ''])).toMatchObject({ status: 2 })
+}, 60_000)
+
 test('evaluate keeps the fields it had and adds facts, statuses and what is still to choose', async () => {
   const { out } = await flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
   const printed = JSON.parse(out) as {

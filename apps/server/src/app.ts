@@ -37,6 +37,8 @@ import { peopleRoutes } from './people/peopleRoutes'
 import { PeopleStore } from './people/peopleStore'
 import { actorName } from './people/principal'
 import { renewSession, sessions } from './people/sessions'
+import { priceRoutes } from './prices/priceRoutes'
+import { PriceStore } from './prices/priceStore'
 import { LiveReadings } from './readings/liveReadings'
 import { readingRoutes } from './readings/readingRoutes'
 import { ReadingStore } from './readings/readingStore'
@@ -85,6 +87,7 @@ export function makeApp(
   const designs = new DesignStore(database, summaries)
   const past = new PastStore(database)
   const readings = new ReadingStore(database)
+  const prices = new PriceStore(database)
   const sharing = new SharingStore(database)
   const catalogue = new CatalogueStore(database)
   const people = new PeopleStore(database)
@@ -97,7 +100,8 @@ export function makeApp(
     ...catalogueRoutes(catalogue),
     ...demoRoutes(demo),
     ...readingRoutes(readings, designs, new LiveReadings()),
-    ...everythingRoutes(designs, summaries, catalogue, readings),
+    ...priceRoutes(prices),
+    ...everythingRoutes(designs, summaries, catalogue, readings, prices),
     ...peopleRoutes(people, changes, new Attempts(), settings),
   ]
 

@@ -17,6 +17,7 @@ const screens = {
   parts: async () => ({ Component: (await import('./parts/PartsScreen')).PartsScreen }),
   print: async () => ({ Component: (await import('./print/PrintScreen')).PrintScreen }),
   bench: async () => ({ Component: (await import('./bench/BenchScreen')).BenchScreen }),
+  prices: async () => ({ Component: (await import('./prices/PricesScreen')).PricesScreen }),
   account: async () => ({ Component: (await import('./people/AccountScreen')).AccountScreen }),
 }
 
@@ -35,6 +36,8 @@ const router = createBrowserRouter([
   { path: LINK_PATH, element: <FollowLink /> },
   { path: '/parts', lazy: screens.parts, hydrateFallbackElement: opening },
   { path: '/parts/:slug', lazy: screens.parts, hydrateFallbackElement: opening },
+  { path: '/prices', lazy: screens.prices, hydrateFallbackElement: opening },
+  { path: '/prices/:slug', lazy: screens.prices, hydrateFallbackElement: opening },
   { path: '/designs/:designId', element: <Navigate to="drives" replace /> },
   { path: '/designs/:designId/print', lazy: screens.print, hydrateFallbackElement: opening },
   { path: '/designs/:designId/bench', lazy: screens.bench, hydrateFallbackElement: opening },

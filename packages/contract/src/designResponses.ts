@@ -1,6 +1,7 @@
 import type { CataloguePart, Design } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
 import type { DesignRight } from './people'
+import type { StoredPrice } from './prices'
 import type { StoredReading } from './readings'
 
 /** A design as the server keeps it. */
@@ -127,6 +128,7 @@ export interface Everything {
   parts: unknown[]
   /** Of each design by its place in the list above; files made before there were any have none. */
   readings?: { design: number; readings: StoredReading[] }[]
+  prices?: StoredPrice[]
 }
 export const EVERYTHING_FORMAT = 'flint-shelf/everything'
 

@@ -76,4 +76,14 @@ export {
   SendReading,
   type StoredReading,
 } from './readings'
+export {
+  ListPrices,
+  type PricePage,
+  PRICES_PER_PAGE,
+  PRICES_PER_REQUEST,
+  SendPrice,
+  SetPriceTarget,
+  type StoredPrice,
+  type WatchedPart,
+} from './prices'
 export { PROBLEM_MEDIA_TYPE, type FieldProblem, type ProblemDocument } from './problemDocument'

@@ -58,6 +58,12 @@ export type { Adapter, SupplyLead } from './machine/wiring/supplyLeads'
 export { takes } from './machine/wiring/wireData'
 export type { Gain } from './machine/wiring/assignPlugs'
 export { isOverloaded, type LeadLoad, type PowerFeed } from './machine/wiring/wirePower'
+export {
+  type Compared,
+  type ComparedFigure,
+  compareDesigns,
+  type DesignComparison,
+} from './comparing/compareDesigns'
 export type { BillLine } from './money/billLine'
 export { alternativeStreams, ownStreams, rentedTerabytes } from './money/alternativeStreams'
 export { billOfMaterials, type CostFigure } from './money/billOfMaterials'
@@ -167,3 +173,5 @@ export { type PullTest, pullTest } from './readings/pullTest'
 export { presentPieces } from './machine/presentPieces'
 export { hasFilter, placeOf } from './heat/caseBranches'
 export { casedFans, FAN_SIZES_MM, type FanPlace } from './heat/casedFans'
+export { type PriceFigures, priceFigures } from './prices/priceFigures'
+export { atTheDoor, type PriceObservation } from './prices/priceObservation'

@@ -7,7 +7,7 @@ import { missingWords, wordsFor } from './judging/words'
 import { limitWords, standingOf } from './limits/limits'
 import { bayPlan } from './machine/bayPlan'
 import type { Machine } from './machine/machine'
-import type { CostFigure } from './money/billOfMaterials'
+import { printedCost } from './money/printedCost'
 import type { CapacityFigure } from './pool/designCapacity'
 import { poolProblemWords } from './pool/poolProblem'
 import { printedHeat, printedNoise } from './printedHeat'
@@ -74,8 +74,4 @@ function printedCapacity({ pools, ...capacity }: CapacityFigure, format: Formatt
       },
     })),
   }
-}
-
-function printedCost({ total, ...cost }: CostFigure): object {
-  return { ...cost, totalMinor: total.likely, missing: total.missing }
 }

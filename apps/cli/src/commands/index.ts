@@ -1,6 +1,9 @@
 import { apply } from './apply'
+import { bill, billCsv } from './bill'
+import { breakEven } from './breakEven'
 import { capacity } from './capacity'
 import { check } from './check'
+import { compare } from './compare'
 import { evaluate } from './evaluate'
 import { machine } from './machine'
 import { poolScript } from './poolScript'
@@ -21,6 +24,10 @@ export const commands: Partial<Record<string, Command>> = {
   evaluate: { reads: ['a design'], answer: evaluate },
   machine: { reads: ['a design'], answer: machine },
   'pool-script': { reads: ['a design'], answer: poolScript },
+  bill: { reads: ['a design'], answer: bill },
+  'bill-csv': { reads: ['a design'], answer: billCsv },
+  'break-even': { reads: ['costs and alternatives'], answer: breakEven },
+  compare: { reads: ['a design', 'another design'], answer: compare },
   check: { reads: ['a design, or a file of everything'], answer: check },
   readings: {
     reads: ['a design', 'a log of watts as comma-separated text'],

@@ -5,6 +5,7 @@ import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from '../des
 import { DesignAccessEntity, DesignLinkEntity } from '../designs/sharingEntities'
 import { DesignSummaryEntity } from '../designs/summaryEntity'
 import { AccountEntity, ApiTokenEntity, ChangeEntryEntity, SessionEntity } from '../people/entities'
+import { PriceEntity, PriceTargetEntity } from '../prices/priceEntities'
 import { ReadingEntity } from '../readings/readingEntity'
 import type { Settings } from '../settings'
 import { FirstTables1790000000000 } from './migrations/1790000000000-FirstTables'
@@ -16,6 +17,7 @@ import { People1799000000000 } from './migrations/1799000000000-People'
 import { RevisionWords1800000000000 } from './migrations/1800000000000-RevisionWords'
 import { RevisionFigures1801000000000 } from './migrations/1801000000000-RevisionFigures'
 import { Readings1802000000000 } from './migrations/1802000000000-Readings'
+import { Prices1803000000000 } from './migrations/1803000000000-Prices'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -38,6 +40,8 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       DesignSetAsideEntity,
       DesignSummaryEntity,
       PartEntity,
+      PriceEntity,
+      PriceTargetEntity,
       ReadingEntity,
       SessionEntity,
     ],
@@ -51,6 +55,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       RevisionWords1800000000000,
       RevisionFigures1801000000000,
       Readings1802000000000,
+      Prices1803000000000,
     ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,

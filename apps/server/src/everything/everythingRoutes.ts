@@ -1,10 +1,11 @@
 import { EVERYTHING_FORMAT } from '@flint/contract'
-import type { Response } from 'express'
+import { written } from '../http/written'
 import type { ApiRoute } from '../people/apiRoute'
 import { principalOf } from '../people/identify'
 import type { CatalogueStore } from '../catalogue/catalogueStore'
 import { shownTo } from '../designs/designRights'
 import type { DesignStore } from '../designs/designStore'
+import type { PriceStore } from '../prices/priceStore'
 import type { ReadingStore } from '../readings/readingStore'
 import type { SummaryStore } from '../designs/summaryStore'
 
@@ -14,6 +15,7 @@ export function everythingRoutes(
   summaries: SummaryStore,
   catalogue: CatalogueStore,
   readings: ReadingStore,
+  prices: PriceStore,
 ): ApiRoute[] {
   return [
     {
@@ -44,17 +46,16 @@ export function everythingRoutes(
             isFirst = false
           }
         }
+        response.write('],"prices":[')
+        let isFirstPrice = true
+        for await (const some of prices.all()) {
+          const entries = some.map((price) => JSON.stringify(price)).join(',')
+          await written(response, `${isFirstPrice ? '' : ','}${entries}`)
+          if (response.destroyed) return
+          isFirstPrice = false
+        }
         response.end(']}')
       },
     },
   ]
-}
-
-/** Writes, and waits until there is room for more. */
-async function written(response: Response, text: string): Promise<void> {
-  if (response.write(text) || response.destroyed) return
-  await new Promise<void>((done) => {
-    response.once('drain', done)
-    response.once('close', done)
-  })
 }

@@ -9,8 +9,10 @@ import { readingsCsv, simulatedMeter } from '@flint/core/figures'
 import type { Request } from 'express'
 import { designIdOf } from '../designs/designIdOf'
 import type { DesignStore } from '../designs/designStore'
-import { badRequest, HttpProblem, notFound } from '../http/problems'
-import { readBody, readQuery } from '../http/readBody'
+import { HttpProblem, notFound } from '../http/problems'
+import { readQuery } from '../http/readBody'
+import { readList } from '../http/readList'
+import { written } from '../http/written'
 import type { ApiRoute } from '../people/apiRoute'
 import { EventStreams } from './eventStream'
 import type { LiveReadings } from './liveReadings'
@@ -44,7 +46,7 @@ export function readingRoutes(
       needs: 'send readings',
       does: 'kept readings',
       answer: async (request, response) => {
-        const sent = await sentReadings(request.body)
+        const sent = await readList(SendReading, request.body, 'readings', READINGS_PER_REQUEST)
         const id = designIdOf(request)
         const kept = await readings.keep(id, sent)
         for (const reading of kept) live.send(id, asLive(reading))
@@ -70,14 +72,8 @@ export function readingRoutes(
         response.attachment('readings.csv').type('text/csv; charset=utf-8')
         response.write(readingsCsv.head)
         for await (const some of readings.all(designIdOf(request))) {
+          await written(response, some.map(readingsCsv.line).join(''))
           if (response.destroyed) return
-          const hasRoom = response.write(some.map(readingsCsv.line).join(''))
-          if (!hasRoom) {
-            await new Promise<void>((done) => {
-              response.once('drain', done)
-              response.once('close', done)
-            })
-          }
         }
         response.end()
       },
@@ -132,29 +128,6 @@ const wantsEvents = (request: Request): boolean =>
 
 function asLive({ takenAt, watts, state }: StoredReading): LiveReading {
   return { takenAt, watts, state, isSimulated: false }
-}
-
-/** One reading, or a list of them below `readings`. @throws HttpProblem 400 naming what is wrong in which of them */
-async function sentReadings(body: unknown): Promise<SendReading[]> {
-  const { readings: list } = (body ?? {}) as { readings?: unknown }
-  if (list === undefined) return [await readBody(SendReading, body)]
-  if (!Array.isArray(list) || list.length === 0 || list.length > READINGS_PER_REQUEST) {
-    const sentence = `readings must be a list of 1 to ${READINGS_PER_REQUEST}.`
-    throw badRequest([{ field: 'readings', sentence }])
-  }
-  const read: SendReading[] = []
-  for (const [at, one] of list.entries()) {
-    try {
-      read.push(await readBody(SendReading, one))
-    } catch (error) {
-      if (!(error instanceof HttpProblem)) throw error
-      const errors = error.document.errors ?? []
-      throw badRequest(
-        errors.map(({ field, sentence }) => ({ field: `readings.${at}.${field}`, sentence })),
-      )
-    }
-  }
-  return read
 }
 
 function numberOf(request: Request): string {

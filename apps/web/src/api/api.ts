@@ -2,21 +2,26 @@ import type {
   OpenedDesign,
   PartPage,
   PartUse,
+  PricePage,
   ReadingPage,
   RemovedDesign,
   RemovedPart,
   RevisionSummary,
   SaveDesign,
+  SendPrice,
   SendReading,
+  SetPriceTarget,
   SetAside,
   SetAsideSummary,
   ShelfOrder,
   ShelfPage,
   StoredDesign,
   StoredPart,
+  StoredPrice,
   StoredReading,
   TakenIn,
   UnreadPart,
+  WatchedPart,
 } from '@flint/contract'
 import type { CataloguePart, Design, PartSheet } from '@flint/core/editing'
 import { createApi } from '@reduxjs/toolkit/query/react'
@@ -30,6 +35,7 @@ export const TAGS = [
   'People',
   'Sharing',
   'Readings',
+  'Prices',
 ] as const
 
 export interface ShelfAsked {
@@ -198,6 +204,26 @@ export const api = createApi({
       }),
       invalidatesTags: ['Readings'],
     }),
+    prices: build.query<PricePage, { slug: string; before?: string }>({
+      query: (params) => ({ url: '/prices', params }),
+      providesTags: ['Prices'],
+    }),
+    watchedPrices: build.query<WatchedPart[], void>({
+      query: () => '/prices/watched',
+      providesTags: ['Prices'],
+    }),
+    sendPrices: build.mutation<{ prices: StoredPrice[] }, SendPrice[]>({
+      query: (prices) => ({ url: '/prices', method: 'POST', body: { prices } }),
+      invalidatesTags: ['Prices'],
+    }),
+    removePrice: build.mutation<void, string>({
+      query: (number) => ({ url: `/prices/${number}`, method: 'DELETE', body: {} }),
+      invalidatesTags: ['Prices'],
+    }),
+    setPriceTarget: build.mutation<void, { slug: string } & SetPriceTarget>({
+      query: ({ slug, ...body }) => ({ url: `/prices/targets/${slug}`, method: 'PUT', body }),
+      invalidatesTags: ['Prices'],
+    }),
     restoreDemo: build.mutation<void, void>({
       query: () => ({ url: '/demo/restore', method: 'POST', body: {} }),
       invalidatesTags: ['Shelf'],
@@ -232,4 +258,9 @@ export const {
   useReadingsQuery,
   useSendReadingsMutation,
   useRemoveReadingMutation,
+  usePricesQuery,
+  useWatchedPricesQuery,
+  useSendPricesMutation,
+  useRemovePriceMutation,
+  useSetPriceTargetMutation,
 } = api

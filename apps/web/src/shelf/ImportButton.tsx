@@ -2,6 +2,7 @@ import { useRef, useState } from 'react'
 import {
   api,
   useCreateDesignMutation,
+  useSendPricesMutation,
   useSendReadingsMutation,
   useTakeInPartsMutation,
 } from '../api/api'
@@ -17,6 +18,7 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
   const [isReading, setIsReading] = useState(false)
   const [createDesign] = useCreateDesignMutation()
   const [takeInParts] = useTakeInPartsMutation()
+  const [sendPrices] = useSendPricesMutation()
   const [sendReadings] = useSendReadingsMutation()
 
   async function read(file: File): Promise<void> {
@@ -28,6 +30,10 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
       },
       readings: async (designId, readings) => {
         const { error } = await sendReadings({ id: designId, readings })
+        return error ? problemSentence(error) : null
+      },
+      prices: async (prices) => {
+        const { error } = await sendPrices(prices)
         return error ? problemSentence(error) : null
       },
       parts: async (parts) => {

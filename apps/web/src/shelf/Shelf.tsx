@@ -80,6 +80,9 @@ export function Shelf() {
           <Link to="/parts" className="plain-button">
             Parts
           </Link>
+          <Link to="/prices" className="plain-button">
+            Prices
+          </Link>
           <button
             type="button"
             className="plain-button"

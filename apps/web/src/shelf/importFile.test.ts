@@ -18,14 +18,22 @@ function into(): ImportInto & {
   taken: CataloguePart[][]
   readings: ImportInto['readings']
   kept: [string, number][]
+  prices: ImportInto['prices']
+  seen: number[]
 } {
   const kept: [string, number][] = []
+  const seen: number[] = []
   const designs: Design[] = []
   const taken: CataloguePart[][] = []
   return {
     designs,
     taken,
     kept,
+    seen,
+    prices: (some) => {
+      seen.push(some.length)
+      return Promise.resolve(some.some((one) => 'number' in one) ? 'A number was sent.' : null)
+    },
     readings: (id, some) => {
       kept.push([id, some.length])
       return Promise.resolve(null)
@@ -99,4 +107,16 @@ test('readings go to their design, in pieces; those of a design that was not tak
     ['Loft', 1_000],
     ['Loft', 1],
   ])
+})
+
+test('prices go out in pieces, without the number that they had', async () => {
+  const there = into()
+  const price = { number: '7', slug: 'a', seenOn: '2026-11-20', currency: 'EUR', unitMinor: 1 }
+  const prices = Array.from({ length: 1_001 }, () => price)
+  const said = await importFile(
+    file({ format: 'flint-shelf/everything', version: 1, designs: [], parts: [], prices }),
+    there,
+  )
+  expect(said).toBe('Imported 0 designs and 0 parts.')
+  expect(there.seen).toEqual([1_000, 1])
 })

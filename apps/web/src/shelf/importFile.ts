@@ -1,7 +1,9 @@
 import {
   EVERYTHING_FORMAT,
   PARTS_PER_REQUEST,
+  PRICES_PER_REQUEST,
   READINGS_PER_REQUEST,
+  type SendPrice,
   type SendReading,
   type TakenIn,
 } from '@flint/contract'
@@ -20,6 +22,7 @@ export interface ImportInto {
   design: (design: Design) => Promise<{ id: string } | string>
   readings: (designId: string, readings: SendReading[]) => Promise<string | null>
   parts: (parts: CataloguePart[]) => Promise<TakenIn | string>
+  prices: (prices: SendPrice[]) => Promise<string | null>
 }
 
 /** A design has 2 MB at most, as the server takes it; written with line breaks it may have more. */
@@ -53,6 +56,7 @@ interface ReadEverything {
   designs: readonly unknown[]
   parts: readonly unknown[]
   readings?: unknown
+  prices?: unknown
 }
 
 function isEverything(raw: unknown): raw is ReadEverything {
@@ -61,7 +65,7 @@ function isEverything(raw: unknown): raw is ReadEverything {
 }
 
 async function importEverything(
-  { designs, parts, readings }: ReadEverything,
+  { designs, parts, readings, prices }: ReadEverything,
   into: ImportInto,
 ): Promise<string> {
   const problems: string[] = []
@@ -101,6 +105,11 @@ async function importEverything(
       if (problem !== null) problems.push(problem)
     }
   }
+  const seen = Array.isArray(prices) ? prices.map((one) => withoutNumber<SendPrice>(one)) : []
+  for (let at = 0; at < seen.length; at += PRICES_PER_REQUEST) {
+    const problem = await into.prices(seen.slice(at, at + PRICES_PER_REQUEST))
+    if (problem !== null) problems.push(problem)
+  }
   const taken = `Imported ${format.counted(takenDesigns, 'design')} and ${format.counted(takenParts, 'part')}.`
   const [first] = problems
   if (first === undefined) return taken
@@ -113,13 +122,13 @@ function readReadings(raw: unknown): { design: number; readings: SendReading[] }
   return raw.flatMap((entry: unknown) => {
     const { design, readings } = (entry ?? {}) as Record<string, unknown>
     if (typeof design !== 'number' || !Array.isArray(readings)) return []
-    // A reading gets a number of its own where it is kept.
-    const sent = readings.map(
-      (one: unknown) =>
-        Object.fromEntries(
-          Object.entries(one ?? {}).filter(([field]) => field !== 'number'),
-        ) as unknown as SendReading,
-    )
+    const sent = readings.map((one) => withoutNumber<SendReading>(one))
     return [{ design, readings: sent }]
   })
 }
+
+/** What is kept gets a number of its own where it is kept; what else it is worth is for the server to say. */
+const withoutNumber = <Sent>(raw: unknown): Sent =>
+  Object.fromEntries(
+    Object.entries(raw ?? {}).filter(([field]) => field !== 'number'),
+  ) as unknown as Sent

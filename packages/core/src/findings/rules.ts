@@ -289,11 +289,14 @@ export const rules = [
 export type AnyFinding = FindingOf<(typeof rules)[number]>
 export type FindingCode = AnyFinding['code']
 
-const WEIGHT: Record<Severity, number> = { blocks: 0, risks: 1, note: 2 }
+/** What blocks comes first. */
+export const SEVERITY_WEIGHT: Record<Severity, number> = { blocks: 0, risks: 1, note: 2 }
 
 /** The worst first; within a severity in the order of the rules. */
 export function inOrderOfWeight<One extends Pick<Finding, 'severity'>>(
   findings: readonly One[],
 ): One[] {
-  return [...findings].sort((one, other) => WEIGHT[one.severity] - WEIGHT[other.severity])
+  return [...findings].sort(
+    (one, other) => SEVERITY_WEIGHT[one.severity] - SEVERITY_WEIGHT[other.severity],
+  )
 }

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { changedPart, demoDesign } from '../../fixtures/demo'
+import { moneyChoices } from '../design/money'
 import { newDesign } from '../design/newDesign'
 import { billOfMaterials } from './billOfMaterials'
 import { partListToCsv } from './partListCsv'
@@ -39,4 +40,41 @@ test('yen have no cents, what is not known is empty, and no cell begins a formul
     Total: '',
     Currency: '',
   })
+})
+
+test('what is said of how it is bought stands in columns of its own, and is read back as it was', () => {
+  const shelf = demoDesign('warm-room-shelf')
+  const [first = { id: '' }] = shelf.snapshots
+  const money = moneyChoices.parse({
+    purchases: [
+      {
+        id: 'a',
+        snapshotId: first.id,
+        price: { currency: 'USD', unitMinor: 10_000 },
+        shippingMinor: 500,
+        discountPercent: 10,
+        shop: '=cmd|"x"',
+        link: '@evil',
+        buy: 'later',
+        on: '2027-01-01',
+      },
+    ],
+    rates: [{ from: 'USD', into: 'EUR', worth: 0.9, on: '2026-11-20' }],
+    tax: { percent: 20, pricesInclude: true },
+  })
+  const { data } = read(partListToCsv(billOfMaterials('EUR', { ...shelf, money })))
+  const row = data.find(({ Part = '' }) => Part.includes('Hearth 4'))
+  // 100 − 10 % + 5 = 95 dollars, 85.50 euros of which a sixth is tax.
+  expect(row).toMatchObject({
+    Total: '95.00',
+    Currency: 'USD',
+    Discount: '10.00',
+    'To pay': '85.50',
+    'Tax in it': '14.25',
+    'Currency of the list': 'EUR',
+    When: 'later',
+    Day: '2027-01-01',
+  })
+  expect(row?.Shop).toMatch(/^'=/)
+  expect(row?.Link).toMatch(/^'@/)
 })

@@ -8,7 +8,7 @@ import { selectBill, selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import tray from '../../tray/tray.module.css'
 import { CurrencyChoice } from './CurrencyChoice'
-import { today } from './today'
+import { today } from '../../controls/today'
 import { useMoney } from './useMoney'
 import styles from './money.module.css'
 

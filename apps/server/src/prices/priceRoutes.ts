@@ -1,0 +1,93 @@
+import { ListPrices, PRICES_PER_REQUEST, SendPrice, SetPriceTarget } from '@flint/contract'
+import { pricesCsv } from '@flint/core/files'
+import type { Request } from 'express'
+import { notFound } from '../http/problems'
+import { readBody, readQuery } from '../http/readBody'
+import { readList } from '../http/readList'
+import { written } from '../http/written'
+import type { ApiRoute } from '../people/apiRoute'
+import type { PriceStore } from './priceStore'
+
+/** What people saw that parts cost, and what they wait for. */
+export function priceRoutes(prices: PriceStore): ApiRoute[] {
+  return [
+    {
+      method: 'get',
+      path: '/prices',
+      needs: 'look',
+      does: null,
+      answer: async (request, response) => {
+        const { slug, before } = await readQuery(ListPrices, request.query)
+        response.json(await prices.page(slug ?? null, before ?? null))
+      },
+    },
+    {
+      method: 'post',
+      path: '/prices',
+      needs: 'change',
+      does: 'noted prices',
+      answer: async (request, response) => {
+        const sent = await readList(SendPrice, request.body, 'prices', PRICES_PER_REQUEST)
+        response.status(201).json({ prices: await prices.keep(sent) })
+      },
+    },
+    {
+      method: 'delete',
+      path: '/prices/:number',
+      needs: 'change',
+      does: 'removed a price',
+      answer: async (request, response) => {
+        const { number } = request.params
+        if (typeof number !== 'string' || !/^[1-9]\d{0,14}$/.test(number)) {
+          throw notFound('There is no such price.')
+        }
+        await prices.remove(number)
+        response.status(204).end()
+      },
+    },
+    {
+      method: 'get',
+      path: '/prices/watched',
+      needs: 'look',
+      does: null,
+      answer: async (_request, response) => {
+        response.json(await prices.watched())
+      },
+    },
+    {
+      method: 'get',
+      path: '/prices.csv',
+      needs: 'look',
+      does: null,
+      answer: async (_request, response) => {
+        response.attachment('prices.csv').type('text/csv; charset=utf-8')
+        response.write(pricesCsv.head)
+        for await (const some of prices.all()) {
+          await written(response, some.map(pricesCsv.line).join(''))
+          if (response.destroyed) return
+        }
+        response.end()
+      },
+    },
+    {
+      method: 'put',
+      path: '/prices/targets/:slug',
+      needs: 'change',
+      does: 'set a price to wait for',
+      answer: async (request, response) => {
+        const { currency, targetMinor } = await readBody(SetPriceTarget, request.body)
+        const target = targetMinor == null ? null : { currency, targetMinor }
+        await prices.setTarget(slugOf(request), target)
+        response.status(204).end()
+      },
+    },
+  ]
+}
+
+function slugOf(request: Request): string {
+  const { slug } = request.params
+  if (typeof slug !== 'string' || slug.length > 80 || !/^[a-z0-9]+(-[a-z0-9]+)*$/.test(slug)) {
+    throw notFound('There is no such part.')
+  }
+  return slug
+}

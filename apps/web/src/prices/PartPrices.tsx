@@ -1,0 +1,183 @@
+import type { WatchedPart } from '@flint/contract'
+import { minorPerMajor } from '@flint/core/drawing'
+import { priceFigures } from '@flint/core/figures'
+import { lazy, Suspense, useState } from 'react'
+import { Link } from 'react-router'
+import {
+  usePartUsesQuery,
+  usePricesQuery,
+  useRemovePriceMutation,
+  useSetPriceTargetMutation,
+} from '../api/api'
+import { problemSentence } from '../api/problemOf'
+import { format } from '../controls/locale'
+import { NumberField } from '../controls/NumberField'
+import { SmallChoice } from '../controls/SmallChoice'
+import { today } from '../controls/today'
+import { priceWords } from './priceWords'
+import styles from './prices.module.css'
+
+/** The chart library is large, and the rest of the page needs none of it. */
+const PriceChart = lazy(() => import('./PriceChart'))
+
+/** Days that a price may be old, by the name of the window; null for any. */
+const WINDOWS = { '90 days': 90, 'a year': 365, 'all of them': null } as const
+type Window = keyof typeof WINDOWS
+
+const MS_PER_DAY = 86_400_000
+const MOST_MONEY = 100_000_000
+
+interface PartPricesProps {
+  slug: string
+  name: string
+  target: WatchedPart['target']
+}
+
+/** What a part has cost: figures over a window, the chart, every price, and the designs that it is in. */
+export function PartPrices({ slug, name, target }: PartPricesProps) {
+  const [pages, setPages] = useState<string[]>([])
+  const before = pages.at(-1)
+  const { data, error } = usePricesQuery({ slug, ...(before === undefined ? {} : { before }) })
+  const { data: uses } = usePartUsesQuery(slug)
+  const [remove] = useRemovePriceMutation()
+  const [setTarget] = useSetPriceTargetMutation()
+  const [within, setWithin] = useState<Window>('a year')
+  if (error) return <p role="alert">{problemSentence(error)}</p>
+  if (!data) return <p className="soft">Reading the prices …</p>
+  // What is in other currencies stands in the list, and in no sum.
+  const currency = target?.currency ?? data.prices[0]?.currency ?? 'EUR'
+  const comparable = data.prices.filter((price) => price.currency === currency)
+  const days = WINDOWS[within]
+  const from = days === null ? null : today(new Date(Date.now() - days * MS_PER_DAY))
+  const figures = priceFigures(comparable, from, target?.targetMinor ?? null)
+  const perMajor = minorPerMajor(currency)
+  const last = data.prices.at(-1)
+  return (
+    <section aria-label={`Prices of ${name}`}>
+      <h2>
+        {name}
+        <span className="aside">{format.counted(data.total, 'price')}</span>
+      </h2>
+      <div className={styles.line}>
+        <NumberField
+          label="Wait for, with shipping"
+          unit={currency}
+          optional
+          min={0}
+          max={MOST_MONEY}
+          width={200}
+          value={target ? target.targetMinor / perMajor : null}
+          onChange={(value) => {
+            const targetMinor = value === null ? null : Math.round(value * perMajor)
+            void setTarget({ slug, currency, targetMinor })
+          }}
+        />
+        <SmallChoice
+          label="Of the last"
+          width={150}
+          value={within}
+          options={Object.keys(WINDOWS).map((value) => ({ value, text: value }))}
+          onChange={(value) => {
+            setWithin(value as Window)
+          }}
+        />
+      </div>
+      <p role="status">{figures ? priceWords(figures, currency) : 'No price in this time.'}</p>
+      {comparable.length > 1 && (
+        <Suspense fallback={<p className="soft">The chart is on its way …</p>}>
+          <PriceChart
+            prices={comparable}
+            currency={currency}
+            targetMinor={target?.targetMinor ?? null}
+          />
+        </Suspense>
+      )}
+      {uses && uses.length > 0 && (
+        <p>
+          In{' '}
+          {uses.map(({ id, name: design, pieces }, index) => (
+            <span key={id}>
+              {index > 0 && ', '}
+              <Link to={`/designs/${id}/money`}>{design}</Link> ({format.number(pieces)})
+            </span>
+          ))}
+          : a price is taken there by hand, so that no design changes by itself.
+        </p>
+      )}
+      <table className="lined" aria-label={`Every price of ${name}`}>
+        <thead>
+          <tr>
+            <th scope="col">Day</th>
+            <th scope="col">Price</th>
+            <th scope="col">Shipping</th>
+            <th scope="col">Condition</th>
+            <th scope="col">Shop</th>
+            <th scope="col">
+              <span className="only-for-readers">Remove</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {data.prices.slice(0, SHOWN).map((price) => (
+            <tr key={price.number}>
+              <td>{price.seenOn}</td>
+              <td className={styles.money}>{format.money(price.unitMinor, price.currency)}</td>
+              <td className={styles.money}>
+                {price.shippingMinor === null
+                  ? 'not known'
+                  : format.money(price.shippingMinor, price.currency)}
+              </td>
+              <td>{price.condition}</td>
+              <td>{price.shop}</td>
+              <td>
+                <button
+                  type="button"
+                  className="plain-button"
+                  onClick={() => void remove(price.number)}
+                >
+                  Remove
+                  <span className="only-for-readers">
+                    {' '}
+                    {format.money(price.unitMinor, price.currency)} of {price.seenOn}
+                  </span>
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {data.prices.length > SHOWN && (
+        <p className="soft">The last {SHOWN} are listed; the figures know all of this page.</p>
+      )}
+      {data.total > data.prices.length && (
+        <div className={styles.line}>
+          {pages.length > 0 && (
+            <button
+              type="button"
+              className="plain-button"
+              onClick={() => {
+                setPages(pages.slice(0, -1))
+              }}
+            >
+              Newer
+            </button>
+          )}
+          {last && (
+            <button
+              type="button"
+              className="plain-button"
+              onClick={() => {
+                setPages([...pages, last.number])
+              }}
+            >
+              Older
+            </button>
+          )}
+        </div>
+      )}
+    </section>
+  )
+}
+
+/** Rows that are drawn of a page; more say nothing to a reader. */
+const SHOWN = 50
