@@ -80,6 +80,7 @@ const WEB = {
   parts: ['api', 'controls', 'keys', 'store', 'tray'],
   people: ['api', 'controls', 'store'],
   prices: ['api', 'controls', 'tray'],
+  compare: ['api', 'controls', 'shelf', 'workers'],
   shelf: ['api', 'controls', 'store', 'drawing', 'saving', 'tray', 'ledger', 'people'],
 }
 

@@ -17,6 +17,7 @@ const screens = {
   parts: async () => ({ Component: (await import('./parts/PartsScreen')).PartsScreen }),
   print: async () => ({ Component: (await import('./print/PrintScreen')).PrintScreen }),
   bench: async () => ({ Component: (await import('./bench/BenchScreen')).BenchScreen }),
+  compare: async () => ({ Component: (await import('./compare/CompareScreen')).CompareScreen }),
   prices: async () => ({ Component: (await import('./prices/PricesScreen')).PricesScreen }),
   account: async () => ({ Component: (await import('./people/AccountScreen')).AccountScreen }),
 }
@@ -36,6 +37,7 @@ const router = createBrowserRouter([
   { path: LINK_PATH, element: <FollowLink /> },
   { path: '/parts', lazy: screens.parts, hydrateFallbackElement: opening },
   { path: '/parts/:slug', lazy: screens.parts, hydrateFallbackElement: opening },
+  { path: '/compare', lazy: screens.compare, hydrateFallbackElement: opening },
   { path: '/prices', lazy: screens.prices, hydrateFallbackElement: opening },
   { path: '/prices/:slug', lazy: screens.prices, hydrateFallbackElement: opening },
   { path: '/designs/:designId', element: <Navigate to="drives" replace /> },

@@ -1,6 +1,16 @@
 import { CONDITIONS, type Condition } from '@flint/core/editing'
 import type { PriceObservation } from '@flint/core/figures'
-import { IsIn, IsInt, IsISO8601, IsOptional, IsString, Matches, Max, MaxLength, Min } from 'class-validator'
+import {
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsOptional,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator'
 
 /** Prices of one request, and of one answer. */
 export const PRICES_PER_REQUEST = 1_000

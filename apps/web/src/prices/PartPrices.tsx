@@ -84,13 +84,15 @@ export function PartPrices({ slug, name, target }: PartPricesProps) {
       </div>
       <p role="status">{figures ? priceWords(figures, currency) : 'No price in this time.'}</p>
       {comparable.length > 1 && (
-        <Suspense fallback={<p className="soft">The chart is on its way …</p>}>
-          <PriceChart
-            prices={comparable}
-            currency={currency}
-            targetMinor={target?.targetMinor ?? null}
-          />
-        </Suspense>
+        <div className={styles.chart}>
+          <Suspense fallback={<p className="soft">The chart is on its way …</p>}>
+            <PriceChart
+              prices={comparable}
+              currency={currency}
+              targetMinor={target?.targetMinor ?? null}
+            />
+          </Suspense>
+        </div>
       )}
       {uses && uses.length > 0 && (
         <p>

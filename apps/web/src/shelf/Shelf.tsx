@@ -80,6 +80,9 @@ export function Shelf() {
           <Link to="/parts" className="plain-button">
             Parts
           </Link>
+          <Link to="/compare" className="plain-button">
+            Compare
+          </Link>
           <Link to="/prices" className="plain-button">
             Prices
           </Link>

@@ -5,6 +5,8 @@ import { putDrivesInBays } from '../design/edits/putDrivesInBays'
 import { evaluate } from '../evaluate'
 import { formatterFor } from '../units/formatter'
 import { type Compared, compareDesigns } from './compareDesigns'
+import { comparisonToCsv } from './comparisonCsv'
+import Papa from 'papaparse'
 
 const format = formatterFor('en')
 const asked = (...designs: Design[]): Compared[] =>
@@ -28,7 +30,7 @@ test('parts that came and went, the figures that they change, and what is found 
   ])
   const carded = fitPart(larger, demoPart('lockrow-six'))
   const compared = asked(shelf, larger, carded)
-  const { figures, parts, findings } = compareDesigns(compared, format)
+  const { figures, parts, findings, spentByYear } = compareDesigns(compared, format)
   const counts = new Map(parts.map((part) => [part.name, part.counts]))
   expect(counts.get('Marrowby Hush 8')).toEqual([4, 0, 0])
   expect(counts.get('Quillon Keep 12')).toEqual([0, 4, 4])
@@ -40,6 +42,12 @@ test('parts that came and went, the figures that they change, and what is found 
     compared.map(({ evaluation }) => evaluation.cost.total.likely),
   )
   expect(figures.find(({ figure }) => figure === 'drives')).toMatchObject({ differs: false })
+  const years = figures.find(({ figure }) => figure === 'over the years')
+  // By the end of the last year all of it is spent.
+  expect(spentByYear.map((spent) => spent.at(-1))).toEqual(
+    years?.values.map((value) => expect.closeTo(value?.likely ?? NaN, 6) as number),
+  )
+  expect(spentByYear[0]).toHaveLength(shelf.money.ownership.years)
   for (const { isIn, code } of findings) {
     expect(new Set(isIn).size).toBe(2)
     isIn.forEach((there, index) => {
@@ -48,4 +56,16 @@ test('parts that came and went, the figures that they change, and what is found 
     })
   }
   expect(findings.length).toBeGreaterThan(0)
+})
+
+test('as a file, a column for each design, and no name is run as a formula', () => {
+  const compared = asked(shelf, { ...demoDesign('cabin-archive'), name: '=cabin' })
+  const comparison = compareDesigns(compared, format)
+  const csv = comparisonToCsv(['Shelf', '=cabin'], comparison)
+  const { data } = Papa.parse<string[]>(csv, { skipEmptyLines: true })
+  expect(data[0]).toEqual(['What', '', 'Shelf', "'=cabin"])
+  expect(data).toContainEqual(['figure', 'drives', '4', '12'])
+  expect(data).toHaveLength(
+    1 + comparison.figures.length + comparison.parts.length + comparison.findings.length,
+  )
 })

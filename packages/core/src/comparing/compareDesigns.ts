@@ -6,6 +6,9 @@ import { type FindingCode, SEVERITY_WEIGHT } from '../findings/rules'
 import { findingWords } from '../findings/findingWords'
 import type { Severity } from '../judging/finding'
 import { wordsFor } from '../judging/words'
+import { resolveMachine } from '../machine/resolveMachine'
+import { designOwnership } from '../money/designOwnership'
+import { ownership, type OwnershipFigure } from '../money/ownership'
 import { type Amount, exactly } from '../units/amount'
 import type { Formatter } from '../units/formatter'
 
@@ -23,6 +26,7 @@ export const COMPARED_FIGURES = [
   'mean watts',
   'power a year',
   'to buy',
+  'over the years',
   'drives',
   'limits kept',
 ] as const
@@ -33,6 +37,8 @@ export interface DesignComparison {
   figures: { figure: ComparedFigure; values: (Amount | null)[]; differs: boolean }[]
   /** Data sheets, and how many pieces of each a design has; those that all have alike come last. */
   parts: { name: string; kind: PartKind; counts: number[]; differs: boolean }[]
+  /** What each design has cost by the end of each year, the first year first, as far as it is known; in minor units of its own currency. */
+  spentByYear: number[][]
   /** What is found in some of them and not in all. */
   findings: { code: FindingCode; severity: Severity; sentence: string; isIn: boolean[] }[]
 }
@@ -51,6 +57,7 @@ export function compareDesigns(compared: readonly Compared[], format: Formatter)
       return { figure, values, differs: !areAlike(values) }
     }),
     parts: comparedParts(compared),
+    spentByYear: compared.map((one) => cumulated(yearsOf(one).years.map(spentIn))),
     findings: comparedFindings(compared, format),
   }
 }
@@ -63,6 +70,7 @@ const figures: Record<ComparedFigure, (one: Compared) => Amount | null> = {
   'mean watts': ({ evaluation }) => evaluation.power.mean,
   'power a year': ({ evaluation }) => evaluation.power.costPerYear,
   'to buy': ({ evaluation }) => evaluation.cost.total,
+  'over the years': (one) => yearsOf(one).total,
   drives: ({ design }) => {
     const isDrive = new Set(
       design.snapshots.flatMap(({ id, sheet }) => (sheet.kind === 'drive' ? [id] : [])),
@@ -131,4 +139,23 @@ function comparedFindings(
   return [...bySentence.values()]
     .filter(({ isIn }) => !isIn.every(Boolean))
     .sort((one, other) => SEVERITY_WEIGHT[one.severity] - SEVERITY_WEIGHT[other.severity])
+}
+
+function yearsOf({ design, evaluation }: Compared): OwnershipFigure {
+  const input = designOwnership(design, resolveMachine(design), evaluation)
+  return ownership(input, design.money.ownership)
+}
+
+const spentIn = ({
+  purchase,
+  energy,
+  replacements,
+  flash,
+  resaleMinor,
+}: OwnershipFigure['years'][number]) =>
+  purchase.likely + energy.likely + replacements.likely + flash.likely - resaleMinor
+
+function cumulated(values: readonly number[]): number[] {
+  let sum = 0
+  return values.map((value) => (sum += value))
 }

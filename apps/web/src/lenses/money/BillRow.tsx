@@ -73,7 +73,7 @@ export const BillRow = memo(function BillRow({ line, currency, onChoose }: BillR
           optional
           label={`Price of ${name}, ${asked}`}
           unit={asked}
-          width={92}
+          width={86}
           fixedDigits={fixedDigits}
           min={0}
           max={MOST_MONEY}
@@ -92,7 +92,7 @@ export const BillRow = memo(function BillRow({ line, currency, onChoose }: BillR
           optional
           label={`Shipping of ${name}, ${asked}`}
           unit={asked}
-          width={80}
+          width={74}
           fixedDigits={fixedDigits}
           min={0}
           max={MOST_MONEY}
@@ -108,7 +108,7 @@ export const BillRow = memo(function BillRow({ line, currency, onChoose }: BillR
         <SmallChoice
           inTable
           label={`Condition of ${name}`}
-          width={104}
+          width={92}
           value={line.condition}
           options={CONDITIONS.map((value) => ({ value, text: value }))}
           onChange={(value) => {
@@ -120,7 +120,7 @@ export const BillRow = memo(function BillRow({ line, currency, onChoose }: BillR
         <TextLine
           inTable
           label={`Shop for ${name}`}
-          width={100}
+          width={92}
           maxLength={120}
           value={line.shop}
           onChange={(shop) => {
@@ -132,7 +132,7 @@ export const BillRow = memo(function BillRow({ line, currency, onChoose }: BillR
         <SmallChoice
           inTable
           label={`When to buy ${name}`}
-          width={118}
+          width={112}
           value={line.buy}
           options={BUY_WHEN.map((value) => ({ value, text: WHEN_WORDS[value] }))}
           onChange={(value) => {

@@ -111,7 +111,7 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
                     </tr>
                     {lines.map((line) => (
                       <BillRow
-                        key={`${line.of} ${line.id}`}
+                        key={keyOf(line, lines)}
                         line={line}
                         currency={currency}
                         onChoose={onChoose}
@@ -129,7 +129,7 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
               )}
               {atHand.map((line) => (
                 <BillRow
-                  key={`${line.of} ${line.id}`}
+                  key={keyOf(line, atHand)}
                   line={line}
                   currency={currency}
                   onChoose={onChoose}
@@ -141,4 +141,11 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
       )}
     </section>
   )
+}
+
+/** The same row when a line gets a purchase of its own while one types in it. */
+function keyOf({ id, of, snapshotId }: BillLine, among: readonly BillLine[]): string {
+  if (snapshotId === null) return `${of} ${id}`
+  const those = among.filter((line) => line.snapshotId === snapshotId)
+  return `${snapshotId} ${those.findIndex((line) => line.id === id)}`
 }

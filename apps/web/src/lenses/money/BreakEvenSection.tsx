@@ -89,14 +89,16 @@ function Against({ alternative, own }: AgainstProps) {
         <>
           <p role="status">{breakEvenText(result, MONTHS, brief.currency)}</p>
           <div className={styles.besides}>
-            <Suspense fallback={<p className="soft">The curve is on its way …</p>}>
-              <BreakEvenChart
-                curve={result.curve.slice(0, shown + 1)}
-                month={result.month}
-                currency={brief.currency}
-                name={alternative.name}
-              />
-            </Suspense>
+            <div className={styles.chart}>
+              <Suspense fallback={<p className="soft">The curve is on its way …</p>}>
+                <BreakEvenChart
+                  curve={result.curve.slice(0, shown + 1)}
+                  month={result.month}
+                  currency={brief.currency}
+                  name={alternative.name}
+                />
+              </Suspense>
+            </div>
             <table
               className="lined"
               aria-label={`What moves the month against ${alternative.name}`}

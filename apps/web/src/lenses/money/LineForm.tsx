@@ -17,6 +17,7 @@ import { TextLine } from '../../controls/TextLine'
 import { selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import tray from '../../tray/tray.module.css'
+import { BookPrices } from './BookPrices'
 import { BundleHolds } from './BundleHolds'
 import { CurrencyChoice } from './CurrencyChoice'
 import { useMoney } from './useMoney'
@@ -125,6 +126,7 @@ export function LineForm({ line, onGone }: { line: BillLine; onGone: () => void 
           }}
         />
       </div>
+      <BookPrices line={line} />
       <FormControlLabel
         control={
           <Checkbox

@@ -103,9 +103,11 @@ export function YearsSection() {
         />
       </div>
       <div className={styles.besides}>
-        <Suspense fallback={<p className="soft">The chart is on its way …</p>}>
-          <YearsChart years={figure.years} currency={currency} />
-        </Suspense>
+        <div className={styles.chart}>
+          <Suspense fallback={<p className="soft">The chart is on its way …</p>}>
+            <YearsChart years={figure.years} currency={currency} />
+          </Suspense>
+        </div>
         <table className="lined" aria-label="Each year">
           <thead>
             <tr>
