@@ -90,6 +90,7 @@ export {
   reasonText,
   type Verdict,
 } from './offers/fitVerdict'
+export { partCost } from './offers/partCost'
 export { closingParts, isFitting } from './offers/closingParts'
 export { type DriveSet, driveSetEdit, driveSets } from './offers/driveSets'
 export { type HelpfulPart, helpfulParts, triedParts, tryableParts } from './offers/helpfulParts'

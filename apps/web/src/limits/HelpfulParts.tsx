@@ -2,6 +2,7 @@ import { limitWords, type LimitId, triedParts, tryableParts } from '@flint/core/
 import { useParts } from '../api/useParts'
 import { format } from '../controls/locale'
 import { selectDesign, selectWords } from '../sheet/selectors'
+import { yearChangeText } from '../sheet/payBack'
 import { useEdit, usePreview } from '../sheet/useEdit'
 import { useAppSelector } from '../store/hooks'
 import tray from '../tray/tray.module.css'
@@ -35,7 +36,7 @@ export function HelpfulParts({ limitId }: { limitId: LimitId }) {
   return (
     <>
       <ul className={tray.list} aria-label="Parts that would help">
-        {helpful.map(({ slug, limit, costMinor, edit: apply }) => (
+        {helpful.map(({ slug, limit, costMinor, yearMinor, edit: apply }) => (
           <li key={slug}>
             <button
               type="button"
@@ -49,7 +50,12 @@ export function HelpfulParts({ limitId }: { limitId: LimitId }) {
               <span className={tray.title}>{nameOf.get(slug)}</span>
               <span className={tray.right}>{moreWords(costMinor, design.brief.currency)}</span>
               <span className={tray.wide}>
-                {limitWords(limit, words).has}: {limit.status}
+                {[
+                  `${limitWords(limit, words).has}: ${limit.status}`,
+                  yearChangeText(yearMinor, design.brief.currency),
+                ]
+                  .filter(Boolean)
+                  .join(', ')}
               </span>
             </button>
           </li>

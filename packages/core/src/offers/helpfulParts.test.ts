@@ -14,10 +14,13 @@ describe('parts that would help a limit', () => {
     const tried = demoParts().filter(({ sheet }) => ['cpu', 'supply', 'place'].includes(sheet.kind))
     let helping = 0
     for (const { id } of before.limits.filter(({ status }) => status !== 'kept')) {
-      for (const { edit, limit, costMinor } of helpfulParts(cabin, id, tried)) {
+      for (const { edit, limit, costMinor, yearMinor } of helpfulParts(cabin, id, tried)) {
         helping += 1
         const after = evaluate(applyEdit(cabin, edit))
         expect(after.limits.find((one) => one.id === id)).toEqual(limit)
+        expect(yearMinor).toBe(
+          (after.power.costPerYear?.likely ?? NaN) - (before.power.costPerYear?.likely ?? NaN),
+        )
         if (costMinor !== null) {
           expect(costMinor).toBe(after.cost.total.likely - before.cost.total.likely)
         }

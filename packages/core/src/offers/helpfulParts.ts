@@ -16,6 +16,8 @@ export interface HelpfulPart {
   limit: AnyJudgedLimit
   /** What the whole design costs more, in minor units; less than 0 when it saves. Null where a price is missing. */
   costMinor: number | null
+  /** What the power of a year costs more, in minor units; less than 0 when it saves. Null where that is not known. */
+  yearMinor: number | null
   edit: Edit
 }
 
@@ -64,6 +66,7 @@ export function helpfulParts(
           kind: part.sheet.kind,
           limit: after,
           costMinor: costOf(now, then),
+          yearMinor: yearOf(now, then),
           edit,
         },
       ]
@@ -133,4 +136,10 @@ function doesHarm(before: Evaluation, after: Evaluation): boolean {
 function costOf(before: Evaluation, after: Evaluation): number | null {
   const [was, becomes] = [before.cost.total, after.cost.total]
   return becomes.missing.length > was.missing.length ? null : becomes.likely - was.likely
+}
+
+function yearOf(before: Evaluation, after: Evaluation): number | null {
+  const [was, becomes] = [before.power.costPerYear, after.power.costPerYear]
+  if (!was || !becomes || becomes.missing.length > was.missing.length) return null
+  return becomes.likely - was.likely
 }

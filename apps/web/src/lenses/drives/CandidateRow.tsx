@@ -5,6 +5,7 @@ import { selectDesign } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { hasSameLayout } from './hasSameLayout'
+import { growthPrice } from './growthPrice'
 import { candidateColumns } from './candidateColumns'
 import styles from './candidates.module.css'
 
@@ -14,12 +15,17 @@ const WORTH_SAYING_BYTES = 10_000_000_000
 interface CandidateRowProps {
   candidate: Candidate
   familyTitle: string
+  /** The drives that it is made of. */
+  driveIds: readonly string[]
 }
 
 /** One layout of the candidates; choosing its name makes it, pointing at it shows what the design would become. */
-export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
+export function CandidateRow({ candidate, familyTitle, driveIds }: CandidateRowProps) {
   const { title, nativeName, pool, unbeaten, strandedBytes } = candidate
-  const { pools } = useAppSelector(selectDesign)
+  const design = useAppSelector(selectDesign)
+  const { pools, brief } = design
+  const { currency } = brief
+  const stepMinor = growthPrice(design, driveIds, candidate.growthDrives)
   const edit = useEdit()
   const previewOf = usePreview()
   const isNow = pools.some((there) => hasSameLayout(there, pool))
@@ -61,7 +67,12 @@ export function CandidateRow({ candidate, familyTitle }: CandidateRowProps) {
         </button>
       </th>
       {candidateColumns.map(({ id, text }) => (
-        <td key={id}>{text(candidate)}</td>
+        <td key={id}>
+          {text(candidate)}
+          {id === 'growthDrives' && stepMinor !== null && (
+            <span className="soft"> {format.roundMoney(stepMinor, currency)}</span>
+          )}
+        </td>
       ))}
       <td>{strandedBytes >= WORTH_SAYING_BYTES ? format.drive(strandedBytes) : '–'}</td>
     </tr>

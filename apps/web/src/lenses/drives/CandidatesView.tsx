@@ -103,7 +103,14 @@ export function CandidatesView() {
       {candidates && shown.length === 0 && (
         <p>Nothing of this kind. Ask for fewer failures, or for all families.</p>
       )}
-      {shown.length > 0 && <PileTable shown={shown} column={column} onColumn={setColumn} />}
+      {shown.length > 0 && (
+        <PileTable
+          shown={shown}
+          column={column}
+          driveIds={drives.map(({ id }) => id)}
+          onColumn={setColumn}
+        />
+      )}
     </section>
   )
 }
@@ -111,10 +118,11 @@ export function CandidatesView() {
 interface PileTableProps {
   shown: readonly Candidate[]
   column: CandidateColumn
+  driveIds: readonly string[]
   onColumn: (column: CandidateColumn) => void
 }
 
-function PileTable({ shown, column, onColumn }: PileTableProps) {
+function PileTable({ shown, column, driveIds, onColumn }: PileTableProps) {
   return (
     <div className={styles.scroll}>
       <table className={styles.candidates}>
@@ -157,6 +165,7 @@ function PileTable({ shown, column, onColumn }: PileTableProps) {
               key={candidate.id}
               candidate={candidate}
               familyTitle={familyOf(candidate).title}
+              driveIds={driveIds}
             />
           ))}
         </tbody>

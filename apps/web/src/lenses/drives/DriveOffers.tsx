@@ -1,8 +1,7 @@
 import { useDraggable } from '@dnd-kit/core'
 import type { StoredPart } from '@flint/contract'
 import { type Bay, TB } from '@flint/core/drawing'
-import { type Brief, type DriveSheet, type Edit, goesIntoBay } from '@flint/core/editing'
-import { averagePricePerKilowattHourMinor, energyPerYearKilowattHours } from '@flint/core/figures'
+import { type DriveSheet, type Edit, goesIntoBay } from '@flint/core/editing'
 import { useMemo, useState } from 'react'
 import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
@@ -12,6 +11,7 @@ import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppDispatch, useAppSelector } from '../../store/hooks'
 import { FindOffers } from '../../tray/FindOffers'
 import { partTexts } from '../../tray/partText'
+import { yearOf } from '../../sheet/yearOf'
 import styles from '../../tray/tray.module.css'
 import { useFoundParts } from '../../tray/useFoundParts'
 import { walkOffers } from '../../tray/walkOffers'
@@ -133,7 +133,7 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
             : `${format.watts(sheet.idleWatts, 1)} idle, ${yearOf(sheet.idleWatts, brief)}`}
         </span>
         <span className={styles.detailRight}>
-          {ownedPieces > 0 ? `${format.number(ownedPieces)} owned` : priceWords(sheet)}
+          {ownedPieces > 0 ? `${format.number(ownedPieces)} owned` : priceWords(sheet, into.length)}
         </span>
       </button>
     </li>
@@ -156,15 +156,12 @@ function classWords({ medium, rpm, recording, formFactor }: DriveSheet): string 
   return recording === 'shingled' ? `${speed}, shingled` : speed
 }
 
-function priceWords({ price, capacityBytes }: DriveSheet): string {
+/** What one costs, and a terabyte of as many as there are bays for, with the shipping of all of them once. */
+function priceWords({ price, capacityBytes }: DriveSheet, pieces: number): string {
   if (!price) return 'no price'
-  const { unitMinor, currency } = price
-  const perTerabyteMinor = Math.round(unitMinor / (capacityBytes / TB))
+  const { unitMinor, shippingMinor, currency } = price
+  const count = Math.max(1, pieces)
+  const together = count * unitMinor + (shippingMinor ?? 0)
+  const perTerabyteMinor = Math.round(together / ((count * capacityBytes) / TB))
   return `${format.roundMoney(unitMinor, currency)} · ${format.money(perTerabyteMinor, currency)}/TB`
-}
-
-/** What it costs to draw so much all year: "€14 a year". */
-function yearOf(watts: number, brief: Brief): string {
-  const minor = energyPerYearKilowattHours(watts) * averagePricePerKilowattHourMinor(brief)
-  return `${format.roundMoney(minor, brief.currency)} a year`
 }

@@ -1,4 +1,4 @@
-import { type Design, type Edit, wantedBytes } from '@flint/core/editing'
+import { type Brief, type Design, type Edit, wantedBytes } from '@flint/core/editing'
 import { type DriveSet, driveSetEdit, driveSets } from '@flint/core/figures'
 import { useMemo } from 'react'
 import { useParts } from '../../api/useParts'
@@ -6,6 +6,7 @@ import { format } from '../../controls/locale'
 import { selectDesign, selectMachine } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
+import { yearOf } from '../../sheet/yearOf'
 import styles from '../../tray/tray.module.css'
 import { walkOffers } from '../../tray/walkOffers'
 
@@ -33,14 +34,14 @@ export function DriveSets() {
       </p>
       <ul className={styles.list} onKeyDown={walkOffers} aria-label="Sets of drives">
         {(enough.length > 0 ? enough : sets).map((set) => (
-          <SetOffer key={set.part.slug} set={set} currency={brief.currency} />
+          <SetOffer key={set.part.slug} set={set} brief={brief} />
         ))}
       </ul>
     </>
   )
 }
 
-function SetOffer({ set, currency }: { set: DriveSet; currency: string }) {
+function SetOffer({ set, brief }: { set: DriveSet; brief: Brief }) {
   const edit = useEdit()
   const previewOf = usePreview()
   const apply = (design: Design): Edit => driveSetEdit(design, set)
@@ -61,13 +62,15 @@ function SetOffer({ set, currency }: { set: DriveSet; currency: string }) {
           {format.number(drives)} × {format.drive(part.sheet.capacityBytes)}
         </span>
         <span className={styles.right}>
-          {costMinor === null ? 'no price' : format.roundMoney(costMinor, currency)}
+          {costMinor === null ? 'no price' : format.roundMoney(costMinor, brief.currency)}
         </span>
         <span className={styles.detail}>
           {title}: {format.space(workingBytes)}, any {alwaysSurvived}
         </span>
         <span className={styles.detailRight}>
-          {idleWatts === null ? 'watts not known' : format.watts(idleWatts)}
+          {idleWatts === null
+            ? 'watts not known'
+            : `${format.watts(idleWatts)}, ${yearOf(idleWatts, brief)}`}
         </span>
         <span className={styles.wide}>
           {part.sheet.maker} {part.sheet.model}
