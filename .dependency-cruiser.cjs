@@ -155,7 +155,7 @@ module.exports = {
       name: 'core-has-small-libraries-only',
       severity: 'error',
       from: { path: '^packages/core/src', pathNot: TEST },
-      to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse)/' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(dinero.js|papaparse|zod)/' },
     },
     {
       name: 'contract-knows-only-core',

@@ -42,6 +42,9 @@ import { WALLS_OF_DRIVES } from './heat/wallsWattsPerKelvin'
 import { WETTED_SHARE } from './heat/driveKelvinPerWatt'
 import { ENCLOSURE_KELVIN, OPEN_METRES_PER_SECOND, OWN_HEAT } from './heat/machineHeat'
 import { USUAL_FAN_DUTY } from './design/air'
+import { NO_MONEY_CHOICES } from './design/money'
+import { OFF_POINTS, OFF_SHARE } from './money/breakEvenSensitivity'
+import { LEAST_FOR_UNUSUAL, UNUSUAL_SHARE } from './prices/priceFigures'
 import { USUAL_PLUG_ROOM_MM } from './fit/plugRoom'
 import {
   COPY_SHARE,
@@ -376,6 +379,15 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['unused space worth saying', WORTH_SAYING_BYTES, 10e9, 'ours'],
   ['lifted by one, kg', ONE_PERSON_GRAMS / 1000, 18, PRACTICE],
   ['idle behind a brick, W', MOST_IDLE_WATTS, 50, PRACTICE],
+  [
+    'drives that fail in a year, %',
+    [NO_MONEY_CHOICES.ownership.newFailuresPercent, NO_MONEY_CHOICES.ownership.usedFailuresPercent],
+    [1.5, 3],
+    PRACTICE,
+  ],
+  ['years of a machine', NO_MONEY_CHOICES.ownership.years, 5, PRACTICE],
+  ['off by, in a sensitivity', [OFF_SHARE, OFF_POINTS], [0.2, 3], 'ours'],
+  ['an unusual price', [UNUSUAL_SHARE, LEAST_FOR_UNUSUAL], [0.15, 5], PRACTICE],
   ['of the board hidden', [WORTH_SAYING, MOST_OF_THE_BOARD], [0.1, 0.5], 'ours'],
 ]
 

@@ -91,7 +91,6 @@ export type Rate = z.infer<typeof rate>
 
 /** What an owned piece would bring if it were sold. */
 const resale = z.strictObject({ snapshotId: id, currency: currencyCode, unitMinor: minorUnits })
-export type Resale = z.infer<typeof resale>
 
 /** How a yearly rise happens: at once after every twelve months, or a little each month. */
 export const RISES = ['yearly steps', 'smooth'] as const
@@ -159,7 +158,6 @@ const tax = z.strictObject({
   percent: percent.nullable().default(null),
   pricesInclude: z.boolean().default(true),
 })
-export type Tax = z.infer<typeof tax>
 
 /** A list of things that each have an id of their own. */
 const byId = <Schema extends z.ZodType<{ id: string }>>(schema: Schema, most: number) =>
