@@ -1,10 +1,11 @@
-// The server and the thread that works summaries out, a file each: our own packages go in, everything from the registry stays outside.
+// The server and the threads that work summaries out and print, a file each: our own packages go in, everything from the registry stays outside.
 import { build } from 'esbuild'
 import { resolve } from 'node:path'
 
 await build({
   entryPoints: {
     main: 'apps/server/src/main.ts',
+    printWorker: 'apps/server/src/print/printWorker.ts',
     summaryWorker: 'apps/server/src/designs/summaryWorker.ts',
   },
   outdir: 'dist/server',

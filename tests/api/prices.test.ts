@@ -75,7 +75,10 @@ test.each([
 })
 
 test('a day that no calendar has is refused, not a fault of the server', async () => {
-  await api().post('/api/prices').send(price({ seenOn: '2026-02-30' })).expect(400)
+  await api()
+    .post('/api/prices')
+    .send(price({ seenOn: '2026-02-30' }))
+    .expect(400)
 })
 
 test('a price to wait for is set, changed and taken back, and parts are watched', async () => {
@@ -107,8 +110,14 @@ test('a price to wait for is set, changed and taken back, and parts are watched'
 test('one is removed, by its number alone', async () => {
   const [kept] = await send(price())
   await api().delete('/api/prices/x').send({}).expect(404)
-  await api().delete(`/api/prices/${kept?.number ?? ''}`).send({}).expect(204)
-  await api().delete(`/api/prices/${kept?.number ?? ''}`).send({}).expect(404)
+  await api()
+    .delete(`/api/prices/${kept?.number ?? ''}`)
+    .send({})
+    .expect(204)
+  await api()
+    .delete(`/api/prices/${kept?.number ?? ''}`)
+    .send({})
+    .expect(404)
   expect((await page()).total).toBe(0)
 })
 

@@ -37,6 +37,8 @@ import { peopleRoutes } from './people/peopleRoutes'
 import { PeopleStore } from './people/peopleStore'
 import { actorName } from './people/principal'
 import { renewSession, sessions } from './people/sessions'
+import { type Printer, printerHere } from './print/printer'
+import { printRoutes } from './print/printRoutes'
 import { priceRoutes } from './prices/priceRoutes'
 import { PriceStore } from './prices/priceStore'
 import { LiveReadings } from './readings/liveReadings'
@@ -82,6 +84,7 @@ export function makeApp(
   settings: AppSettings,
   logger: Logger,
   summariser: Summariser = summariserHere,
+  printer: Printer = printerHere,
 ): App {
   const summaries = new SummaryStore(database, summariser)
   const designs = new DesignStore(database, summaries)
@@ -101,6 +104,7 @@ export function makeApp(
     ...demoRoutes(demo),
     ...readingRoutes(readings, designs, new LiveReadings()),
     ...priceRoutes(prices),
+    ...printRoutes(designs, printer),
     ...everythingRoutes(designs, summaries, catalogue, readings, prices),
     ...peopleRoutes(people, changes, new Attempts(), settings),
   ]

@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { pino } from 'pino'
 import { makeApp } from './app'
 import { makeDataSource } from './database/dataSource'
+import { printerOnThread } from './print/printer'
 import { summariserOnThread } from './designs/summariser'
 import { keepHouse } from './keepHouse'
 import { readSettings } from './settings'
@@ -15,7 +16,8 @@ const database = makeDataSource(settings)
 await database.initialize()
 await database.runMigrations()
 const summariser = summariserOnThread(join(import.meta.dirname, 'summaryWorker.js'))
-const { express, demo, house } = makeApp(database, settings, logger, summariser)
+const printer = printerOnThread(join(import.meta.dirname, 'printWorker.js'))
+const { express, demo, house } = makeApp(database, settings, logger, summariser, printer)
 await demo.loadWhenEmpty()
 
 const { certificate } = settings
@@ -39,7 +41,9 @@ function stop(): void {
     response.setHeader('Connection', 'close')
   })
   server.close(() => {
-    void Promise.allSettled([database.destroy(), summariser.close()]).then(() => process.exit(0))
+    void Promise.allSettled([database.destroy(), summariser.close(), printer.close()]).then(() =>
+      process.exit(0),
+    )
   })
   server.closeIdleConnections()
   setTimeout(() => {

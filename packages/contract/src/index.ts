@@ -37,6 +37,7 @@ export {
   ListParts,
   ListRevisions,
   NameRevision,
+  PrintList,
   SHELF_ORDERS,
   type ShelfOrder,
 } from './listRequests'

@@ -51,3 +51,13 @@ export class NameRevision {
   @Length(1, 120, { message: 'A name has 1 to 120 characters.' })
   label!: string | null
 }
+
+/** Asks for a design on paper. */
+export class PrintList {
+  /** How digits and money are written: a language tag as de-AT. */
+  @IsOptional()
+  @Matches(/^[a-z]{2,3}(-[A-Za-z0-9]{2,8}){0,3}$/, {
+    message: 'locale must be a language as de-AT.',
+  })
+  locale?: string
+}

@@ -13,7 +13,7 @@ import { problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
 import { NumberField } from '../controls/NumberField'
 import { SmallChoice } from '../controls/SmallChoice'
-import { today } from '../controls/today'
+import { daysAgo } from '../controls/today'
 import { priceWords } from './priceWords'
 import styles from './prices.module.css'
 
@@ -24,7 +24,6 @@ const PriceChart = lazy(() => import('./PriceChart'))
 const WINDOWS = { '90 days': 90, 'a year': 365, 'all of them': null } as const
 type Window = keyof typeof WINDOWS
 
-const MS_PER_DAY = 86_400_000
 const MOST_MONEY = 100_000_000
 
 interface PartPricesProps {
@@ -48,7 +47,7 @@ export function PartPrices({ slug, name, target }: PartPricesProps) {
   const currency = target?.currency ?? data.prices[0]?.currency ?? 'EUR'
   const comparable = data.prices.filter((price) => price.currency === currency)
   const days = WINDOWS[within]
-  const from = days === null ? null : today(new Date(Date.now() - days * MS_PER_DAY))
+  const from = days === null ? null : daysAgo(days)
   const figures = priceFigures(comparable, from, target?.targetMinor ?? null)
   const perMajor = minorPerMajor(currency)
   const last = data.prices.at(-1)

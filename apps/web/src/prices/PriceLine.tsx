@@ -36,18 +36,17 @@ export function PriceLine({ parts, chosen }: PriceLineProps) {
   })
   const textOf = useMemo(() => partTexts(parts), [parts])
   const words = read?.partWords ?? ''
-  const found = useMemo(() => {
-    if (words === '') return []
-    const query = parsePartQuery(words)
-    return parts.filter((part) => matches(part.sheet, textOf(part.sheet), query))
-  }, [parts, textOf, words])
+  const query = parsePartQuery(words)
+  const found =
+    words === '' ? [] : parts.filter(({ sheet }) => matches(sheet, textOf(sheet), query))
   const [only] = found.length === 1 ? found : []
   const slug = picked ?? only?.slug ?? (words === '' ? chosen : null)
   const part = parts.find((one) => one.slug === slug) ?? null
 
   async function note(): Promise<void> {
     if (!read || !part) return
-    const { partWords: _, ...price } = read
+    const { seenOn, currency, unitMinor, shippingMinor, condition, shop, link } = read
+    const price = { seenOn, currency, unitMinor, shippingMinor, condition, shop, link }
     const { error } = await send([{ slug: part.slug, ...price }])
     if (error) {
       setNews(problemSentence(error))

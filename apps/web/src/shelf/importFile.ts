@@ -105,7 +105,7 @@ async function importEverything(
       if (problem !== null) problems.push(problem)
     }
   }
-  const seen = Array.isArray(prices) ? prices.map((one) => withoutNumber<SendPrice>(one)) : []
+  const seen = Array.isArray(prices) ? (prices.map(withoutNumber) as SendPrice[]) : []
   for (let at = 0; at < seen.length; at += PRICES_PER_REQUEST) {
     const problem = await into.prices(seen.slice(at, at + PRICES_PER_REQUEST))
     if (problem !== null) problems.push(problem)
@@ -122,13 +122,11 @@ function readReadings(raw: unknown): { design: number; readings: SendReading[] }
   return raw.flatMap((entry: unknown) => {
     const { design, readings } = (entry ?? {}) as Record<string, unknown>
     if (typeof design !== 'number' || !Array.isArray(readings)) return []
-    const sent = readings.map((one) => withoutNumber<SendReading>(one))
+    const sent = readings.map(withoutNumber) as SendReading[]
     return [{ design, readings: sent }]
   })
 }
 
 /** What is kept gets a number of its own where it is kept; what else it is worth is for the server to say. */
-const withoutNumber = <Sent>(raw: unknown): Sent =>
-  Object.fromEntries(
-    Object.entries(raw ?? {}).filter(([field]) => field !== 'number'),
-  ) as unknown as Sent
+const withoutNumber = (raw: unknown): unknown =>
+  Object.fromEntries(Object.entries(raw ?? {}).filter(([field]) => field !== 'number'))

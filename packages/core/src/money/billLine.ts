@@ -41,4 +41,7 @@ export interface BillLine {
   link: string
   buy: BuyWhen
   on: string | null
+  sentWith: 'alone' | 'order'
+  /** Bought without tax. */
+  taxFree: boolean
 }

@@ -11,10 +11,7 @@ export interface BilledDesign extends Pick<Design, 'snapshots' | 'money'> {
 }
 
 /** A line as it is asked in its own currency, before orders, rates and tax. */
-export interface AskedLine extends Omit<BillLine, 'orderMinor' | 'taxMinor' | 'sumMinor'> {
-  sentWith: Purchase['sentWith']
-  taxFree: boolean
-}
+export type AskedLine = Omit<BillLine, 'orderMinor' | 'taxMinor' | 'sumMinor'>
 
 /** How a line is bought of which nobody has said it. */
 const AS_USUAL = {

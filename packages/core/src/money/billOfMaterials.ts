@@ -140,11 +140,11 @@ interface TaxedLine {
 }
 
 function withTax(
-  { netMinor, sentMinor, lacksOrder, sentWith: _, taxFree, ...asked }: ConvertedLine,
+  { netMinor, sentMinor, lacksOrder, ...asked }: ConvertedLine,
   { tax }: Pick<MoneyChoices, 'tax'>,
 ): TaxedLine {
   const askedMinor = netMinor === null ? null : netMinor + asked.orderMinor
-  const percent = taxFree ? 0 : tax.percent
+  const percent = asked.taxFree ? 0 : tax.percent
   const taxMinor =
     percent === null || askedMinor === null
       ? null

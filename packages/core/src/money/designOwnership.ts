@@ -16,8 +16,8 @@ export function designOwnership(
   const paid = piecePrices(cost, design)
   const another = replacementPrices(paid, design, cost.currency, design.money)
   const services = servicesFigure(design, machine)
-  const byLife = new Set(
-    services.devices.filter(({ years }) => years !== null).map(({ device }) => device.id as string),
+  const byLife = new Set<string>(
+    services.devices.filter(({ years }) => years !== null).map(({ device }) => device.id),
   )
   const used = new Set(
     cost.lines.flatMap(({ condition, partIds }) => (condition === 'new' ? [] : partIds)),

@@ -82,7 +82,7 @@ describe('the shelf of the demo', () => {
 
   test('a terabyte, as sold, to use and to work with', () => {
     const bytes = (id: string): number => {
-      const piece = machine.pieces.get(id as never)?.dataSheet
+      const piece = machine.pieces.get(id)?.dataSheet
       return piece?.kind === 'drive' ? piece.capacityBytes : 0
     }
     const drives = [...piecePrices(cost, design)].flatMap(([id, minor]) =>
@@ -105,13 +105,14 @@ describe('the shelf of the demo', () => {
 
   test('what it stands against, as money at once and each month', () => {
     const { brief } = design
-    const of = (alternative: Partial<Alternative> & Pick<Alternative, 'kind'>) =>
-      alternativeStreams(
-        moneyChoices.parse({ alternatives: [{ id: 'a', name: 'a', ...alternative }] })
-          .alternatives[0] as Alternative,
-        brief,
-        assumed({ risePercent: 3 }),
-      )
+    const of = (said: Partial<Alternative> & Pick<Alternative, 'kind'>) => {
+      const { alternatives } = moneyChoices.parse({
+        alternatives: [{ id: 'a', name: 'a', ...said }],
+      })
+      const [alternative] = alternatives
+      if (!alternative) throw new Error('no alternative')
+      return alternativeStreams(alternative, brief, assumed({ risePercent: 3 }))
+    }
     expect(of({ kind: 'subscriptions', minorPerMonth: 4_500, risePercent: 6 })).toEqual([
       { onceMinor: 0, perMonthMinor: 4_500, risePercent: 6, rise: 'yearly steps' },
     ])

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { CONDITIONS, type Condition } from '../design/money'
+import { cutText } from '../units/cutText'
 import { minorPerMajor } from '../units/money'
 import { isDay } from '../units/isDay'
 import { readNumber } from '../units/readNumber'
@@ -68,36 +69,41 @@ export function pricesFromCsv(text: string): {
   data.forEach((row, index) => {
     const read = readRow(row)
     // The head is the first line.
-    if (typeof read === 'string') problems.push({ line: index + 2, sentence: read })
-    else prices.push(read)
+    if ('sentence' in read) problems.push({ line: index + 2, sentence: read.sentence })
+    else prices.push(read.price)
   })
   return { prices, problems }
 }
 
-function readRow(row: Record<string, string>): PriceObservation | string {
+/** @returns what is wrong with it instead, as a sentence */
+function readRow(row: Record<string, string>): { price: PriceObservation } | { sentence: string } {
   const { part = '', seenOn = '', currency = '', price = '', shipping = '' } = row
+  const { shop = '', link = '' } = row
   if (!/^[a-z0-9]+(-[a-z0-9]+)*$/.test(part))
-    return 'part must be the name of a part in the catalogue.'
-  if (!isDay(seenOn)) return 'seenOn must be a day as 2026-11-20.'
-  if (!/^[A-Z]{3}$/.test(currency)) return 'currency must be a code of three letters, as EUR.'
+    return { sentence: 'part must be the name of a part in the catalogue.' }
+  if (!isDay(seenOn)) return { sentence: 'seenOn must be a day as 2026-11-20.' }
+  if (!/^[A-Z]{3}$/.test(currency))
+    return { sentence: 'currency must be a code of three letters, as EUR.' }
   const unit = readNumber(price)
-  if (!unit || unit.value < 0) return 'price must be a number of at least 0.'
+  if (!unit || unit.value < 0) return { sentence: 'price must be a number of at least 0.' }
   const sent = shipping.trim() === '' ? null : readNumber(shipping)
   if (sent === null ? shipping.trim() !== '' : sent.value < 0) {
-    return 'shipping must be a number of at least 0, or empty.'
+    return { sentence: 'shipping must be a number of at least 0, or empty.' }
   }
   const condition = row.condition?.trim() ?? ''
   const isKnown = CONDITIONS.includes(condition as Condition)
-  if (condition !== '' && !isKnown) return `condition must be one of ${CONDITIONS.join(', ')}.`
+  if (condition !== '' && !isKnown)
+    return { sentence: `condition must be one of ${CONDITIONS.join(', ')}.` }
   const perMajor = minorPerMajor(currency)
-  return {
+  const seen: PriceObservation = {
     slug: part,
     seenOn,
     currency,
     unitMinor: Math.round(unit.value * perMajor),
     shippingMinor: sent === null ? null : Math.round(sent.value * perMajor),
     condition: isKnown ? (condition as Condition) : 'new',
-    shop: (row.shop ?? '').slice(0, 120),
-    link: (row.link ?? '').slice(0, 500),
+    shop: cutText(shop, 120),
+    link: cutText(link, 500),
   }
+  return { price: seen }
 }

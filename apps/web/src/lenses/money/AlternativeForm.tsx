@@ -1,5 +1,5 @@
 import { minorPerMajor } from '@flint/core/drawing'
-import { type Alternative, type Rise, RISES } from '@flint/core/editing'
+import { type Alternative, RISES } from '@flint/core/editing'
 import { rentedTerabytes } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 import { NumberField } from '../../controls/NumberField'
@@ -32,7 +32,7 @@ export function AlternativeForm({ alternative }: { alternative: Alternative }) {
       ({ alternatives }) => ({
         alternatives: alternatives.map((one) =>
           // Each field is one of its own kind, since only those are drawn.
-          one.id === alternative.id ? ({ ...one, ...wanted } as Alternative) : one,
+          one.id === alternative.id ? { ...one, ...wanted } : one,
         ),
       }),
       true,
@@ -116,7 +116,7 @@ export function AlternativeForm({ alternative }: { alternative: Alternative }) {
             value={alternative.rise}
             options={RISES.map((value) => ({ value, text: RISE_WORDS[value] }))}
             onChange={(rise) => {
-              say({ rise: rise as Rise })
+              say({ rise: rise })
             }}
           />
         </>

@@ -96,9 +96,7 @@ export const BillRow = memo(function BillRow({ line, currency, onChoose }: BillR
           fixedDigits={fixedDigits}
           min={0}
           max={MOST_MONEY}
-          value={
-            price === null || price.shippingMinor === null ? null : price.shippingMinor / perMajor
-          }
+          value={price?.shippingMinor == null ? null : price.shippingMinor / perMajor}
           onChange={(value) => {
             say({ shippingMinor: value === null ? null : Math.round(value * perMajor) })
           }}

@@ -1,4 +1,4 @@
-import { addBundle, addExtra, BUY_WHEN } from '@flint/core/editing'
+import { addBundle, addExtra, type BuyWhen } from '@flint/core/editing'
 import { type BillLine, billOfMaterials } from '@flint/core/figures'
 import { billText, partListToCsv } from '@flint/core/files'
 import { Fragment, useMemo, useState } from 'react'
@@ -13,7 +13,7 @@ import { useMoney } from './useMoney'
 import styles from './money.module.css'
 
 /** In the order in which a builder takes them up. */
-const IN_ORDER = ['now', 'later', 'bought'] as const satisfies readonly (typeof BUY_WHEN)[number][]
+const IN_ORDER = ['now', 'later', 'bought'] as const satisfies readonly BuyWhen[]
 
 /** All that is bought, line by line, to be changed in place. */
 export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }) {
@@ -74,6 +74,9 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
         >
           Copy as text
         </button>
+        <a href={`/api/designs/${designId}/parts.pdf?locale=${format.locale}`} download>
+          Save as PDF
+        </a>
         <Link to={`/designs/${designId}/print`}>Print</Link>
         <span role="status" className="soft">
           {said}

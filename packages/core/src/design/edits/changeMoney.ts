@@ -26,7 +26,9 @@ export function changeLine(money: MoneyChoices, line: BoughtLine, change: Buying
     return { extras: changed(money.extras, line.id, change as Partial<Extra>) }
   }
   if (line.of === 'bundle') {
-    const { price, pieces: _, ...rest } = change
+    const { price, pieces, ...rest } = change
+    // How many pieces are in it is said by what it holds.
+    if (pieces !== undefined) return {}
     const whole: Partial<Bundle> =
       price === undefined
         ? rest

@@ -1,0 +1,41 @@
+import type { Design } from '@flint/core/editing'
+import { Piscina } from 'piscina'
+import { printPartList } from './printPartList'
+
+export interface PrintJob {
+  design: Design
+  locale: string
+}
+
+/** Makes PDFs. */
+export interface Printer {
+  /** @returns null when it takes longer than that */
+  partList: (job: PrintJob, longestMs: number) => Promise<Uint8Array | null>
+  close: () => Promise<void>
+}
+
+/** On a thread of its own, so that a long list keeps nobody waiting. */
+export function printerOnThread(workerFile: string): Printer {
+  const threads = new Piscina<PrintJob, Uint8Array>({
+    filename: workerFile,
+    maxThreads: 1,
+    idleTimeout: 30_000,
+    resourceLimits: { maxOldGenerationSizeMb: 512 },
+  })
+  return {
+    partList: async (job, longestMs) => {
+      try {
+        return await threads.run(job, { signal: AbortSignal.timeout(longestMs) })
+      } catch {
+        return null
+      }
+    },
+    close: () => threads.destroy(),
+  }
+}
+
+/** On the same thread, for those who have a server of their own. */
+export const printerHere: Printer = {
+  partList: ({ design, locale }) => printPartList(design, locale),
+  close: () => Promise.resolve(),
+}
