@@ -2,18 +2,15 @@ import type { Design } from '@flint/core/editing'
 import { skipToken } from '@reduxjs/toolkit/query'
 import { useCallback, useMemo } from 'react'
 import type { Remote } from 'comlink'
-import { Link, useSearchParams } from 'react-router'
+import { useSearchParams } from 'react-router'
 import { api, useDesignQuery } from '../api/api'
-import { Mark } from '../controls/Mark'
-import { PageTitle } from '../controls/PageTitle'
-import { ThemeButton } from '../controls/ThemeButton'
+import { PageFrame } from '../controls/PageFrame'
 import { format } from '../controls/locale'
 import { useWorkerAnswer } from '../workers/useWorkerAnswer'
 import { ComparedTables } from './ComparedTables'
 import type { Comparer } from './compareWorker'
 import { DesignPicker } from './DesignPicker'
 import { asText, type ComparedDesign, readComparedDesigns } from './comparedDesigns'
-import styles from './compare.module.css'
 
 const startWorker = (): Worker =>
   new Worker(new URL('./compareWorker.ts', import.meta.url), { type: 'module' })
@@ -27,35 +24,20 @@ export function CompareScreen() {
   }
   const documents = useDocuments(chosen)
   return (
-    <div className={styles.page}>
-      <PageTitle parts={['Compare']} />
-      <header className={styles.head}>
-        <Link to="/" className={styles.mark} aria-label="Flint Shelf, to the shelf">
-          <Mark /> Flint Shelf
-        </Link>
-        <span>
-          <Link to="/">Shelf</Link> / <strong>Compare</strong>
-        </span>
-        <span className={styles.last}>
-          <ThemeButton />
-        </span>
-      </header>
-      <main className={styles.main}>
-        <h1 className="only-for-readers">Compare designs</h1>
-        <DesignPicker chosen={chosen} onChoose={choose} />
-        {chosen.length < 2 ? (
-          <p className="soft">
-            Choose two designs, or the same one twice and another revision of it.
-          </p>
-        ) : documents.hasFailed ? (
-          <p role="alert">One of the designs is not there any more, or cannot be read.</p>
-        ) : documents.designs === null ? (
-          <p className="soft">Reading the designs …</p>
-        ) : (
-          <Comparison designs={documents.designs} />
-        )}
-      </main>
-    </div>
+    <PageFrame title="Compare">
+      <DesignPicker chosen={chosen} onChoose={choose} />
+      {chosen.length < 2 ? (
+        <p className="soft">
+          Choose two designs, or the same one twice and another revision of it.
+        </p>
+      ) : documents.hasFailed ? (
+        <p role="alert">One of the designs is not there any more, or cannot be read.</p>
+      ) : documents.designs === null ? (
+        <p className="soft">Reading the designs …</p>
+      ) : (
+        <Comparison designs={documents.designs} />
+      )}
+    </PageFrame>
   )
 }
 

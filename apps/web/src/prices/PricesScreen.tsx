@@ -3,9 +3,7 @@ import { Link, useParams } from 'react-router'
 import { useWatchedPricesQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { useParts } from '../api/useParts'
-import { Mark } from '../controls/Mark'
-import { PageTitle } from '../controls/PageTitle'
-import { ThemeButton } from '../controls/ThemeButton'
+import { PageFrame } from '../controls/PageFrame'
 import { PartPrices } from './PartPrices'
 import { PriceFiles } from './PriceFiles'
 import { PriceLine } from './PriceLine'
@@ -23,22 +21,8 @@ export function PricesScreen() {
     [parts],
   )
   return (
-    <div className={styles.page}>
-      <PageTitle parts={['Prices']} />
-      <header className={styles.head}>
-        <Link to="/" className={styles.mark} aria-label="Flint Shelf, to the shelf">
-          <Mark /> Flint Shelf
-        </Link>
-        <span>
-          <Link to="/">Shelf</Link> / <strong>Prices</strong>
-        </span>
-        <span className={styles.last}>
-          <Link to="/parts">Parts</Link>
-          <ThemeButton />
-        </span>
-      </header>
-      <main className={styles.main}>
-        <h1 className="only-for-readers">Prices</h1>
+    <PageFrame title="Prices" links={<Link to="/parts">Parts</Link>}>
+      <div className={styles.page}>
         <PriceLine parts={parts ?? []} chosen={slug ?? null} />
         {error && <p role="alert">{problemSentence(error)}</p>}
         {watched && <WatchList watched={watched} nameOf={nameOf} chosen={slug ?? null} />}
@@ -51,7 +35,7 @@ export function PricesScreen() {
           />
         )}
         <PriceFiles />
-      </main>
-    </div>
+      </div>
+    </PageFrame>
   )
 }

@@ -1,12 +1,14 @@
 import fc from 'fast-check'
 import { changedPart, demoDesign, demoPart } from '../../fixtures/demo'
-import { notePieces } from '../design/edits/changeFields'
+import { changeBrief, notePieces } from '../design/edits/changeFields'
 import { fitPart } from '../design/edits/fitPart'
 import { newDesign } from '../design/newDesign'
 import type { Design } from '../design/design'
 import { type MoneyChoices, moneyChoices } from '../design/money'
+import { evaluate } from '../evaluate'
 import { exactly } from '../units/amount'
 import { billOfMaterials, type CostFigure } from './billOfMaterials'
+import { boughtBy } from './boughtBy'
 import { converted } from './converted'
 
 const billOf = (design: Design): CostFigure => billOfMaterials(design.brief.currency, design)
@@ -274,4 +276,19 @@ describe('how it is bought', () => {
       }),
     )
   })
+})
+
+test('what can wait until after a day is no part of the money until then', () => {
+  const later = bought({
+    purchases: [{ id: 'wait', snapshotId: driveSheet, buy: 'later', on: '2027-06-01' }],
+  })
+  const { total } = billOf(later)
+  expect(boughtBy(billOf(later), null)).toEqual(total)
+  expect(boughtBy(billOf(later), '2027-06-01').likely).toBe(total.likely)
+  expect(boughtBy(billOf(later), '2027-05-31').likely).toBe(total.likely - 66_590)
+  const limited = (costLimitBy: string | null): string | undefined =>
+    evaluate(changeBrief(later, { costLimitMinor: 60_000, costLimitBy })).limits.find(
+      ({ id }) => id === 'cost',
+    )?.status
+  expect([limited(null), limited('2027-01-01')]).toEqual(['missed', 'kept'])
 })

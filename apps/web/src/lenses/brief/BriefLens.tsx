@@ -7,6 +7,7 @@ import { selectDesign, selectLimits } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import trayStyles from '../../tray/tray.module.css'
+import { BudgetDay } from './BudgetDay'
 import { BriefChoice } from './BriefChoice'
 import { BriefNumber } from './BriefNumber'
 import { BriefText } from './BriefText'
@@ -184,6 +185,7 @@ const BriefForm = memo(function BriefForm() {
               optional
             />
           </div>
+          <BudgetDay />
           <BriefChoice {...currency} />
         </Section>
         <Section title="What stays free">

@@ -79,7 +79,7 @@ function Against({ alternative, own }: AgainstProps) {
     Math.max(money.ownership.years * 12, Math.ceil((result?.month ?? 0) * 1.25)),
   )
   return (
-    <section aria-label={alternative.name}>
+    <section className={styles.against} aria-label={alternative.name}>
       <h3>
         {KIND_WORDS[alternative.kind]}: {alternative.name}
       </h3>

@@ -20,7 +20,7 @@ import { YearsSection } from './YearsSection'
 import styles from './money.module.css'
 
 /** Beside the drawing. */
-const TOTALS_PX = 330
+const TOTALS_PX = 340
 
 /** What everything costs, what the years cost, and when that has paid for itself. */
 export function MoneyLens() {
