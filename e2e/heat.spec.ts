@@ -25,6 +25,9 @@ test('the air on the drawing, a band for each row, and what the speed of the fan
   await expect(
     page.getByRole('img', { name: /^Fans at 40 %: 36 to 46 °C; at full speed 3\d to 3\d °C$/ }),
   ).toBeVisible()
+  await expect(
+    page.getByRole('region', { name: 'Front' }).getByText('36 to 46 °C').first(),
+  ).toBeVisible()
   const before = await warmest(page)
   const slider = page.getByRole('slider', { name: /^Fans at 40 %/ })
   await slider.focus()

@@ -3,22 +3,36 @@ import { type Machine, pieceOf } from '@flint/core/figures'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
 
-const LARGEST_PX = { wide: 240, high: 170 }
+/** Where it says something about each bay there has to be room for the words. */
+const LARGEST_PX = { plain: { wide: 240, high: 170 }, worded: { wide: 430, high: 210 } }
 
-/** The front with its bays by kind, to scale; drives are put in elsewhere. */
-export function PlainFront({
-  machine,
-  pointedPartIds,
-}: {
+/** What a lens has to say about a bay of the front. */
+export interface BayLook {
+  className: string | undefined
+  words: string
+}
+
+/** A bay's words need this much room. */
+const WORDS_PX = { across: 62, down: 13 }
+
+interface PlainFrontProps {
   machine: Machine
   pointedPartIds: readonly string[]
-}) {
+  /** Null for a bay of which there is nothing to say. */
+  lookOf?: (bayId: string) => BayLook | null
+  /** What that is, below the drawing. */
+  caption?: string
+}
+
+/** The front with its bays by kind, to scale; drives are put in elsewhere. */
+export function PlainFront({ machine, pointedPartIds, lookOf, caption }: PlainFrontProps) {
   const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return null
   const { openings525 } = chassis.dataSheet
   const fronts = frontsOf(machine.ofKind)
   const { widthMm, heightMm } = frontsExtent(fronts)
-  const pxPerMm = Math.min(LARGEST_PX.wide / widthMm, LARGEST_PX.high / heightMm)
+  const most = lookOf ? LARGEST_PX.worded : LARGEST_PX.plain
+  const pxPerMm = Math.min(most.wide / widthMm, most.high / heightMm)
   const kinds = new Map<string, number>()
   for (const { formFactor, access } of machine.bays) {
     const kind = `${formFactor}" ${access}`
@@ -70,18 +84,39 @@ export function PlainFront({
                     y={bay.topMm}
                     width={bay.widthMm}
                     height={bay.heightMm}
-                    className={isPointed ? styles.highlighted : styles.part}
+                    className={
+                      isPointed ? styles.highlighted : (lookOf?.(bay.id)?.className ?? styles.part)
+                    }
                     strokeDasharray={driveId === undefined ? '4 3' : undefined}
                     vectorEffect="non-scaling-stroke"
                   />
                 )
               })}
             </g>
+            {machine.bays.map((bay) => {
+              const look = lookOf?.(bay.id)
+              const [across, down] = [bay.widthMm * pxPerMm, bay.heightMm * pxPerMm]
+              if (!look || across < WORDS_PX.across || down < WORDS_PX.down) return null
+              return (
+                <text
+                  key={bay.id}
+                  x={1 + bay.leftMm * pxPerMm + across / 2}
+                  y={1 + bay.topMm * pxPerMm + down / 2}
+                  textAnchor="middle"
+                  dominantBaseline="central"
+                  className={styles.bayWords}
+                >
+                  {look.words}
+                </text>
+              )
+            })}
           </svg>
           <DimensionArrow direction="down" lengthPx={heightMm * pxPerMm} millimetres={heightMm} />
         </div>
         <DimensionArrow direction="across" lengthPx={widthMm * pxPerMm} millimetres={widthMm} />
-        <figcaption className="soft">{words || 'No bays'}. Empty ones are dashed.</figcaption>
+        <figcaption className="soft">
+          {words || 'No bays'}. Empty ones are dashed.{caption && ` ${caption}`}
+        </figcaption>
       </figure>
     </section>
   )

@@ -180,3 +180,23 @@ test('what a change has changed is told in words, and nothing where nothing has'
   expect(words).toMatch(/\d+ of \d+ limits kept/)
   expect(words).toContain('idle at the wall')
 })
+
+test('the workings of what is bought name discount, order and rate, and end in what is paid', () => {
+  const drives = shelf.snapshots.find(({ sheet }) => sheet.kind === 'drive')?.id ?? ''
+  const purchase = {
+    id: 'p',
+    snapshotId: drives,
+    price: { currency: 'USD', unitMinor: 10_000 },
+    shippingMinor: 500,
+    discountPercent: 10,
+  }
+  const rates = [{ from: 'USD', into: 'EUR', worth: 0.9, on: '2026-11-20' }]
+  const money = { ...shelf.money, purchases: [purchase], rates }
+  const parsed = parseDesign({ ...shelf, money })
+  if (!('design' in parsed)) throw new Error('not read')
+  const { terms } = workingsOf('cost', parsed.design, evaluate(parsed.design))
+  // 4 × 100 − 40 + 5 = 365 dollars, 328.50 euros.
+  expect(terms.find(({ label }) => label === 'Marrowby Hush 8')?.value).toBe(
+    '4 × $100.00 − $40.00 + $5.00 = €328.50',
+  )
+})

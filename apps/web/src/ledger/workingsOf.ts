@@ -154,11 +154,12 @@ const workings: Record<LedgerFigure['id'], WorkingsFunction> = {
 
   cost: (_document, { cost }) => ({
     title: 'To buy',
-    formula: 'Pieces not owned, times their price, plus shipping once a line.',
+    formula:
+      'Pieces not owned, times their price less a discount, plus shipping once a line or its share of an order; other currencies by your rates, tax where it comes on top.',
     terms: [
       ...cost.lines.map((line) => ({
         label: `${line.name}${line.owned > 0 ? ` (${line.owned} owned)` : ''}`,
-        value: lineText(line),
+        value: lineText(line, cost.currency),
       })),
       { label: 'Of this, shipping', value: format.money(cost.shippingMinor, cost.currency) },
       {
@@ -190,13 +191,25 @@ const STATE_WORDS: Record<NonNullable<PowerTerm['state']>, string> = {
   busy: 'busy',
 }
 
-function lineText({ pieces, price, standing }: BillLine): string {
+function lineText(line: BillLine, currency: string): string {
+  const { pieces, price, standing, discountMinor, orderMinor, sumMinor, totalMinor } = line
   if (pieces === 0) return standing
   if (!price) return `${format.number(pieces)} × not known`
-  const { unitMinor, shippingMinor, currency } = price
-  const shipping =
-    shippingMinor === null ? 'shipping not known' : format.money(shippingMinor, currency)
-  return `${format.number(pieces)} × ${format.money(unitMinor, currency)} + ${shipping}`
+  const asked = (minor: number): string => format.money(minor, price.currency)
+  const parts = [
+    `${format.number(pieces)} × ${asked(price.unitMinor)}`,
+    ...(discountMinor > 0 ? [`− ${asked(discountMinor)}`] : []),
+    price.shippingMinor === null ? '+ shipping not known' : `+ ${asked(price.shippingMinor)}`,
+    ...(orderMinor === 0
+      ? []
+      : [
+          `${orderMinor > 0 ? '+' : '−'} ${format.money(Math.abs(orderMinor), currency)} of its order`,
+        ]),
+  ]
+  // Rates and tax are in what is paid, and in none of these.
+  const isPlain = price.currency === currency && sumMinor === totalMinor + orderMinor
+  const sum = sumMinor === null ? 'no rate' : format.money(sumMinor, currency)
+  return isPlain ? parts.join(' ') : `${parts.join(' ')} = ${sum}`
 }
 
 /** The figure that the brief is about, and the two others. */

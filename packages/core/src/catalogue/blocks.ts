@@ -13,6 +13,9 @@ export const backplane = z.strictObject({
   carriesNvme: maybe(z.boolean()).describe(
     'Whether NVMe drives work in its bays, as on a U.2 backplane.',
   ),
+  startSecondsApart: maybe(z.number().min(0).max(60)).describe(
+    'Seconds that it lets pass between the starts of its drives; 0 for all at once.',
+  ),
 })
 export type Backplane = z.infer<typeof backplane>
 

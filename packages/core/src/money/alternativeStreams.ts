@@ -60,7 +60,7 @@ function powerStream(
 
 /**
  * What the machine costs, as money at once and each month: power with its rise, and drives that are expected to fail.
- * Null where its power is not known.
+ * Flash that wears out comes once in years, so it stands in the years and not here. Null where its power is not known.
  */
 export function ownStreams(input: OwnershipInput, assumed: Ownership): CostStream[] | null {
   const { purchase, energyPerYear, drives } = input

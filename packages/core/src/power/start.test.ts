@@ -75,6 +75,22 @@ describe('the start, second by second', () => {
     expect(startGroups(machine, null)).toHaveLength(1)
   })
 
+  test('a backplane that lets time pass does so for its own drives, whatever the controller does', () => {
+    const chassis = cabin.snapshots.find(({ sheet }) => sheet.kind === 'chassis')?.sheet
+    if (chassis?.kind !== 'chassis') throw new Error('no case')
+    const bayBlocks = chassis.bayBlocks.map((block) => ({
+      ...block,
+      backplane: block.backplane && { ...block.backplane, startSecondsApart: 2 },
+    }))
+    const behind = resolveMachine(changed(cabin, 'chassis', { bayBlocks }))
+    const times = startGroups(behind, null).map(({ atSeconds }) => atSeconds)
+    expect(times.at(-1)).toBe(2 * (times.length - 1))
+    expect(times.length).toBeGreaterThan(1)
+    const both = changed(cabin, 'chassis', { bayBlocks })
+    const staggered = resolveMachine(changed(both, 'controller', { startSecondsApart: 9 }))
+    expect(startGroups(staggered, null)).toEqual(startGroups(behind, null))
+  })
+
   test('drives on the bench do not start, and a bare machine has nothing to start', () => {
     const bench = applyEdit(cabin, { do: 'take-out', driveIds: ['drive-1', 'drive-2'] })
     expect(startGroups(resolveMachine(bench), null)[0]?.drives).toHaveLength(10)

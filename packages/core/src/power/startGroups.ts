@@ -12,13 +12,13 @@ export interface StartGroup {
 /**
  * Which drives of the machine start when?
  *
- * As the builder says: so many at once, in the order of their bays. Where nobody says it, those on a controller that
- * lets time pass between its drives start one after another, and all others together at once. Drives in an enclosure
- * start from its own supply, and are none of them.
+ * As the builder says: so many at once, in the order of their bays. Where nobody says it, those behind a backplane or on
+ * a controller that lets time pass between its drives start one after another, and all others together at once. Drives
+ * in an enclosure start from its own supply, and are none of them.
  */
 export function startGroups(machine: Machine, spinUp: SpinUp | null): StartGroup[] {
   const drives = startingDrives(machine)
-  return spinUp ? groupsOf(drives, spinUp) : byControllers(machine, drives)
+  return spinUp ? groupsOf(drives, spinUp) : byDelays(machine, drives)
 }
 
 /** The drives that start from the supplies of the machine, in the order of their bays. */
@@ -43,25 +43,50 @@ export function groupsOf(
   }))
 }
 
-function byControllers(machine: Machine, drives: readonly Piece<'drive'>[]): StartGroup[] {
+/** What lets time pass between the starts of drives: those of one key start one after another. */
+interface Delay {
+  key: string
+  secondsApart: number
+}
+
+function byDelays(machine: Machine, drives: readonly Piece<'drive'>[]): StartGroup[] {
   if (drives.length === 0) return []
-  const isStaggered = piecesOf(machine, 'controller').some(
-    ({ dataSheet }) => (dataSheet.startSecondsApart ?? 0) > 0,
-  )
-  if (!isStaggered) return [{ atSeconds: 0, drives: [...drives] }]
-  const hostOf = controllerOf(machine)
+  const delayOf = delays(machine)
   const started = new Map<string, number>()
   const groups = new Map<number, Piece<'drive'>[]>()
   for (const drive of drives) {
-    const host = hostOf(drive.id)
-    const before = host ? (started.get(host.id) ?? 0) : 0
-    if (host) started.set(host.id, before + 1)
-    const atSeconds = before * (host?.dataSheet.startSecondsApart ?? 0)
+    const delay = delayOf(drive.id)
+    const before = delay ? (started.get(delay.key) ?? 0) : 0
+    if (delay) started.set(delay.key, before + 1)
+    const atSeconds = before * (delay?.secondsApart ?? 0)
     groups.set(atSeconds, [...(groups.get(atSeconds) ?? []), drive])
   }
   return [...groups]
     .map(([atSeconds, some]) => ({ atSeconds, drives: some }))
     .toSorted((one, other) => one.atSeconds - other.atSeconds)
+}
+
+/** The delay of a drive: that of its backplane, which the power goes through, or else that of its controller. */
+function delays(machine: Machine): (driveId: string) => Delay | null {
+  const blockOf = new Map(
+    machine.bays.flatMap(({ id, blockIndex }) => {
+      const driveId = machine.driveIn.get(id)
+      return driveId === undefined ? [] : [[driveId as string, blockIndex] as const]
+    }),
+  )
+  const mayStagger = piecesOf(machine, 'controller').some(
+    ({ dataSheet }) => (dataSheet.startSecondsApart ?? 0) > 0,
+  )
+  // Without a controller that does so, nobody need know which cable a drive is on.
+  const hostOf = mayStagger ? controllerOf(machine) : () => null
+  return (driveId) => {
+    const blockIndex = blockOf.get(driveId)
+    const block = blockIndex === undefined ? undefined : machine.blocks[blockIndex]
+    const ofBackplane = block?.backplane?.startSecondsApart ?? 0
+    if (ofBackplane > 0) return { key: `block ${blockIndex}`, secondsApart: ofBackplane }
+    const host = hostOf(driveId)
+    return host && { key: host.id, secondsApart: host.dataSheet.startSecondsApart ?? 0 }
+  }
 }
 
 function controllerOf(machine: Machine): (driveId: string) => Piece<'controller'> | null {

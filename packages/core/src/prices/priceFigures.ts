@@ -28,7 +28,7 @@ const DAYS_PER_MONTH = 30
  * Prices count with their shipping as far as that is known, in one currency. Source of the trend: the line of least
  * squares, any handbook of statistics.
  *
- * @param observations of one part in one currency, in any order
+ * @param observations of one part in one currency; of those of one day the newest first, as they are listed
  * @param from the first day that counts; null for all
  * @param targetMinor what the builder waits for, with shipping; null for none
  * @returns null where there is none
@@ -41,6 +41,7 @@ export function priceFigures(
 ): PriceFigures | null {
   const inWindow = observations
     .filter(({ seenOn }) => from === null || seenOn >= from)
+    .toReversed()
     .toSorted((one, other) => (one.seenOn < other.seenOn ? -1 : one.seenOn > other.seenOn ? 1 : 0))
   const [first] = inWindow
   const last = inWindow.at(-1)

@@ -98,6 +98,11 @@ describe('what prices come to', () => {
     expect(priceFigures(prices, '2026-06-01', null)).toBeNull()
   })
 
+  test('of two prices of one day the one that is listed first is the newer', () => {
+    const prices = [seen('2026-01-01', 2), seen('2026-01-01', 1)]
+    expect(priceFigures(prices, null, null)?.last.unitMinor).toBe(2)
+  })
+
   test('unusually low is a share below the median, of five prices at least', () => {
     const four = [1, 2, 3, 4].map((day) => seen(`2026-01-0${day}`, 10_000))
     const last = (minor: number) => priceFigures([...four, seen('2026-01-05', minor)], null, null)

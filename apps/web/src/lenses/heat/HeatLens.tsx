@@ -24,6 +24,7 @@ import { PartOffers } from '../../tray/PartOffers'
 import tray from '../../tray/tray.module.css'
 import { BriefNumber } from '../brief/BriefNumber'
 import { AirPlan } from './AirPlan'
+import { HeatFront } from './HeatFront'
 import { AirSettings } from './AirSettings'
 import { CoolingList } from './CoolingList'
 import { airWords } from './airWords'
@@ -108,6 +109,14 @@ export function HeatLens() {
         </div>
         <p className="soft">{airWords(flow, heat, words)}</p>
         <div className={styles.besides}>
+          {heat.rows.length > 0 && (
+            <HeatFront
+              design={design}
+              machine={machine}
+              heat={heat}
+              pointedPartIds={pointedPartIds}
+            />
+          )}
           {heat.rows.length === 0 ? (
             <p className="soft">Put drives into bays, and how warm they get is worked out here.</p>
           ) : (

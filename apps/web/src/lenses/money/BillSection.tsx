@@ -1,11 +1,11 @@
 import { addBundle, addExtra, type BuyWhen } from '@flint/core/editing'
-import { type BillLine, billOfMaterials } from '@flint/core/figures'
+import type { BillLine } from '@flint/core/figures'
 import { billText, partListToCsv } from '@flint/core/files'
-import { Fragment, useMemo, useState } from 'react'
+import { Fragment, useState } from 'react'
 import { Link } from 'react-router'
 import { format } from '../../controls/locale'
 import { saveFile } from '../../controls/saveFile'
-import { selectDesign, selectDesignId } from '../../sheet/selectors'
+import { selectBill, selectDesign, selectDesignId } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { BillRow } from './BillRow'
 import { moneyAmount, WHEN_WORDS } from './moneyWords'
@@ -22,7 +22,7 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
   const { change } = useMoney()
   const [said, setSaid] = useState('')
   const { currency } = design.brief
-  const bill = useMemo(() => billOfMaterials(currency, design), [currency, design])
+  const bill = useAppSelector(selectBill)
   const toBuy = bill.lines.filter(({ pieces }) => pieces > 0)
   const atHand = bill.lines.filter(({ pieces }) => pieces === 0)
   const addSomething = (): void => {

@@ -1,10 +1,11 @@
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
+import type { PieceId } from '../../machine/piece'
 
 interface Facts {
   lines: number
   /** The line and its currency, when it is only one. */
-  only: { name: string; currency: string } | null
+  only: { partId: PieceId | null; name: string; currency: string } | null
 }
 
 /** A price in a currency without a rate is left out of the sum instead of being added as if it were the same. */
@@ -16,7 +17,9 @@ export const otherCurrency: Rule<'other-currency', Facts> = {
     if (lines.length === 0) return []
     const [line] = lines
     const only =
-      lines.length === 1 && line?.price ? { name: line.name, currency: line.price.currency } : null
+      lines.length === 1 && line?.price
+        ? { partId: line.partIds[0] ?? null, name: line.name, currency: line.price.currency }
+        : null
     const partIds = lines.flatMap((one) => one.partIds)
     return [found('risks', { partIds }, { lines: lines.length, only })]
   },
