@@ -68,10 +68,10 @@ function byDelays(machine: Machine, drives: readonly Piece<'drive'>[]): StartGro
 
 /** The delay of a drive: that of its backplane, which the power goes through, or else that of its controller. */
 function delays(machine: Machine): (driveId: string) => Delay | null {
-  const blockOf = new Map(
+  const blockOf = new Map<string, number>(
     machine.bays.flatMap(({ id, blockIndex }) => {
       const driveId = machine.driveIn.get(id)
-      return driveId === undefined ? [] : [[driveId as string, blockIndex] as const]
+      return driveId === undefined ? [] : [[driveId, blockIndex] as const]
     }),
   )
   const mayStagger = piecesOf(machine, 'controller').some(
