@@ -4,7 +4,7 @@ import type { Request } from 'express'
 import { notFound } from '../http/problems'
 import { readBody, readQuery } from '../http/readBody'
 import { readList } from '../http/readList'
-import { written } from '../http/written'
+import { sendCsv } from '../http/sendCsv'
 import type { ApiRoute } from '../people/apiRoute'
 import type { PriceStore } from './priceStore'
 
@@ -60,13 +60,7 @@ export function priceRoutes(prices: PriceStore): ApiRoute[] {
       needs: 'look',
       does: null,
       answer: async (_request, response) => {
-        response.attachment('prices.csv').type('text/csv; charset=utf-8')
-        response.write(pricesCsv.head)
-        for await (const some of prices.all()) {
-          await written(response, some.map(pricesCsv.line).join(''))
-          if (response.destroyed) return
-        }
-        response.end()
+        await sendCsv(response, 'prices.csv', pricesCsv, prices.all())
       },
     },
     {

@@ -26,7 +26,7 @@ type Cell = string | LookedAfter
 
 /** Of the drawing on the page, in points of a seventy-second of an inch. */
 const DRAWING_POINTS = { width: 240, height: 130 }
-const ODD_GREY = '#d8d2c6'
+const DRIVE_FILL = '#d8d2c6'
 const INK = '#24292d'
 
 /**
@@ -80,7 +80,7 @@ function front(drawn: DesignSummary['front']): Content[] {
   const canvas: ContentCanvas['canvas'] = [
     ...fronts.map((one) => box(0, one.topMm, one.widthMm, one.heightMm)),
     ...bays.flatMap(({ holds, boxes }) =>
-      boxes.map(([x, y, w, h]) => box(x, y, w, h, holds === 'nothing' ? undefined : ODD_GREY)),
+      boxes.map(([x, y, w, h]) => box(x, y, w, h, holds === 'nothing' ? undefined : DRIVE_FILL)),
     ),
   ]
   return [

@@ -12,7 +12,7 @@ import type { DesignStore } from '../designs/designStore'
 import { HttpProblem, notFound } from '../http/problems'
 import { readQuery } from '../http/readBody'
 import { readList } from '../http/readList'
-import { written } from '../http/written'
+import { sendCsv } from '../http/sendCsv'
 import type { ApiRoute } from '../people/apiRoute'
 import { EventStreams } from './eventStream'
 import type { LiveReadings } from './liveReadings'
@@ -69,13 +69,7 @@ export function readingRoutes(
       needs: 'look at design',
       does: null,
       answer: async (request, response) => {
-        response.attachment('readings.csv').type('text/csv; charset=utf-8')
-        response.write(readingsCsv.head)
-        for await (const some of readings.all(designIdOf(request))) {
-          await written(response, some.map(readingsCsv.line).join(''))
-          if (response.destroyed) return
-        }
-        response.end()
+        await sendCsv(response, 'readings.csv', readingsCsv, readings.all(designIdOf(request)))
       },
     },
     {

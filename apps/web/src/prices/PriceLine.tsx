@@ -1,5 +1,5 @@
 import type { StoredPart } from '@flint/contract'
-import { matches, parsePartQuery } from '@flint/core/editing'
+import { matches, parsePartQuery, sheetName } from '@flint/core/editing'
 import { readPriceLine } from '@flint/core/files'
 import Autocomplete from '@mui/material/Autocomplete'
 import TextField from '@mui/material/TextField'
@@ -21,7 +21,7 @@ interface PriceLineProps {
   chosen: string | null
 }
 
-const nameOf = ({ sheet }: StoredPart): string => `${sheet.maker} ${sheet.model}`
+const nameOf = ({ sheet }: StoredPart): string => sheetName(sheet)
 
 /** A price in one line of text, what was understood of it, and the part that it is about. */
 export function PriceLine({ parts, chosen }: PriceLineProps) {

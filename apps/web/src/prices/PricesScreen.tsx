@@ -1,3 +1,4 @@
+import { sheetName } from '@flint/core/editing'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
 import { useWatchedPricesQuery } from '../api/api'
@@ -16,8 +17,7 @@ export function PricesScreen() {
   const { data: parts } = useParts()
   const { data: watched, error } = useWatchedPricesQuery()
   const nameOf = useMemo(
-    () =>
-      new Map((parts ?? []).map((part) => [part.slug, `${part.sheet.maker} ${part.sheet.model}`])),
+    () => new Map((parts ?? []).map((part) => [part.slug, sheetName(part.sheet)])),
     [parts],
   )
   return (

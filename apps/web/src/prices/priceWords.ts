@@ -1,4 +1,5 @@
-import { atTheDoor, type PriceFigures } from '@flint/core/figures'
+import { minorPerMajor } from '@flint/core/drawing'
+import { atTheDoor, type PriceFigures, UNUSUAL_SHARE } from '@flint/core/figures'
 import { format } from '../controls/locale'
 
 /** What prices come to: "Last €189.00, lowest €179.00 on 2026-10-02, median €195.00, falling by €4 a month." */
@@ -13,7 +14,9 @@ export function priceWords(figures: PriceFigures, currency: string): string {
   ]
   const verdicts = [
     ...(isAtTarget === true ? ['At or below what you wait for.'] : []),
-    ...(isUnusuallyLow ? ['Unusually low: 15 % or more below the median.'] : []),
+    ...(isUnusuallyLow
+      ? [`Unusually low: ${format.percent(UNUSUAL_SHARE)} or more below the median.`]
+      : []),
   ]
   return [`${parts.join(', ')}.`, ...verdicts].join(' ')
 }
@@ -24,6 +27,6 @@ const LEAST = 0.5
 function trendWords(minorPerMonth: number | null, currency: string): string[] {
   if (minorPerMonth === null) return []
   const text = format.roundMoney(Math.abs(minorPerMonth), currency)
-  if (Math.abs(minorPerMonth) < LEAST * 100) return ['steady']
+  if (Math.abs(minorPerMonth) < LEAST * minorPerMajor(currency)) return ['steady']
   return [`${minorPerMonth < 0 ? 'falling' : 'rising'} by ${text} a month`]
 }

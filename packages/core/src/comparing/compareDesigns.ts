@@ -1,6 +1,7 @@
 import { kindOf, type PartKind } from '../catalogue/partKinds'
 import { sheetName } from '../catalogue/sheetName'
 import type { Design } from '../design/design'
+import { fittedOfKind } from '../design/fittedParts'
 import type { Evaluation } from '../evaluate'
 import { type FindingCode, SEVERITY_WEIGHT } from '../findings/rules'
 import { findingWords } from '../findings/findingWords'
@@ -51,18 +52,24 @@ export interface DesignComparison {
  * @param compared two or more; the first is what the others are held against
  */
 export function compareDesigns(compared: readonly Compared[], format: Formatter): DesignComparison {
+  const owned = compared.map((one): Owned => ({ ...one, years: yearsOf(one) }))
   return {
     figures: COMPARED_FIGURES.map((figure) => {
-      const values = compared.map((one) => figures[figure](one))
+      const values = owned.map((one) => figures[figure](one))
       return { figure, values, differs: !areAlike(values) }
     }),
     parts: comparedParts(compared),
-    spentByYear: compared.map((one) => cumulated(yearsOf(one).years.map(spentIn))),
+    spentByYear: owned.map(({ years }) => cumulated(years.years.map(spentIn))),
     findings: comparedFindings(compared, format),
   }
 }
 
-const figures: Record<ComparedFigure, (one: Compared) => Amount | null> = {
+/** A design with what its years cost. */
+interface Owned extends Compared {
+  years: OwnershipFigure
+}
+
+const figures: Record<ComparedFigure, (one: Owned) => Amount | null> = {
   'usable space': ({ evaluation }) => exactly(evaluation.capacity.workingBytes, 'B'),
   'failures survived': ({ evaluation: { survival } }) =>
     survival.alwaysSurvived === null ? null : exactly(survival.alwaysSurvived, 'pieces'),
@@ -70,16 +77,8 @@ const figures: Record<ComparedFigure, (one: Compared) => Amount | null> = {
   'mean watts': ({ evaluation }) => evaluation.power.mean,
   'power a year': ({ evaluation }) => evaluation.power.costPerYear,
   'to buy': ({ evaluation }) => evaluation.cost.total,
-  'over the years': (one) => yearsOf(one).total,
-  drives: ({ design }) => {
-    const isDrive = new Set(
-      design.snapshots.flatMap(({ id, sheet }) => (sheet.kind === 'drive' ? [id] : [])),
-    )
-    return exactly(
-      design.fitted.filter(({ snapshotId }) => isDrive.has(snapshotId)).length,
-      'pieces',
-    )
-  },
+  'over the years': ({ years }) => years.total,
+  drives: ({ design }) => exactly(fittedOfKind(design, 'drive').length, 'pieces'),
   'limits kept': ({ evaluation }) =>
     exactly(evaluation.limits.filter(({ status }) => status === 'kept').length, 'pieces'),
 }

@@ -36,7 +36,7 @@ const buying = {
 const eachPrice = z.strictObject({ currency: currencyCode, unitMinor: minorUnits })
 
 /** How pieces of one data sheet are bought. */
-const purchase = z.strictObject({
+export const purchase = z.strictObject({
   id,
   snapshotId: id,
   /** How many of those that are to be bought; null for all that no other purchase takes. */
@@ -48,7 +48,7 @@ const purchase = z.strictObject({
 export type Purchase = z.infer<typeof purchase>
 
 /** Something that the machine itself does not need: a spare, optics, a tool, screws. */
-const extra = z.strictObject({
+export const extra = z.strictObject({
   id,
   name: shortText,
   pieces: pieces.default(1),
@@ -59,7 +59,7 @@ const extra = z.strictObject({
 export type Extra = z.infer<typeof extra>
 
 /** Several pieces at one price. */
-const bundle = z.strictObject({
+export const bundle = z.strictObject({
   id,
   name: shortText,
   holds: z.array(z.strictObject({ snapshotId: id, pieces })).max(64),

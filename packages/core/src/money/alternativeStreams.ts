@@ -1,19 +1,17 @@
-import type { Brief } from '../design/brief'
-import { wantedBytes } from '../design/brief'
+import { type Brief, wantedBytes } from '../design/brief'
 import type { Alternative, Ownership } from '../design/money'
 import { averagePricePerKilowattHourMinor } from '../power/averagePrice'
 import { energyPerYearKilowattHours } from '../power/energyPerYear'
+import { TB } from '../units/bytes'
+import { MONTHS_PER_YEAR } from '../units/time'
 import type { CostStream } from './costStream'
 import { replacementsPerYear, type OwnershipInput } from './ownership'
-
-const MONTHS = 12
-const TERABYTE = 1e12
 
 /** Space that is rented: what was said, else all that must fit at the end, in whole terabytes. */
 export const rentedTerabytes = (
   terabytes: number | null,
   brief: Pick<Brief, 'data' | 'horizonYears'>,
-): number => terabytes ?? Math.ceil(wantedBytes(brief) / TERABYTE)
+): number => terabytes ?? Math.ceil(wantedBytes(brief) / TB)
 
 /**
  * What an alternative costs, as money at once and each month; null where its watts are not known.
@@ -42,7 +40,12 @@ export function alternativeStreams(
     case 'present machine': {
       const { meanWatts, minorPerYear, risePercent, rise } = alternative
       if (meanWatts === null) return null
-      const repairs = { onceMinor: 0, perMonthMinor: minorPerYear / MONTHS, risePercent, rise }
+      const repairs = {
+        onceMinor: 0,
+        perMonthMinor: minorPerYear / MONTHS_PER_YEAR,
+        risePercent,
+        rise,
+      }
       return [powerStream(0, meanWatts, brief, assumed), repairs]
     }
   }
@@ -55,7 +58,7 @@ function powerStream(
   { risePercent, rise }: Ownership,
 ): CostStream {
   const perYear = energyPerYearKilowattHours(meanWatts) * averagePricePerKilowattHourMinor(brief)
-  return { onceMinor, perMonthMinor: perYear / MONTHS, risePercent, rise }
+  return { onceMinor, perMonthMinor: perYear / MONTHS_PER_YEAR, risePercent, rise }
 }
 
 /**
@@ -66,11 +69,11 @@ export function ownStreams(input: OwnershipInput, assumed: Ownership): CostStrea
   const { purchase, energyPerYear, drives } = input
   if (!energyPerYear) return null
   const { risePercent, rise } = assumed
-  const failing = replacementsPerYear(drives, assumed).likely / MONTHS
+  const failing = replacementsPerYear(drives, assumed).likely / MONTHS_PER_YEAR
   return [
     {
       onceMinor: purchase.likely,
-      perMonthMinor: energyPerYear.likely / MONTHS,
+      perMonthMinor: energyPerYear.likely / MONTHS_PER_YEAR,
       risePercent,
       rise,
     },

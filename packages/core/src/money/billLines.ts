@@ -89,7 +89,7 @@ function pieceLine(
 ): AskedLine {
   const own = purchase?.price ?? null
   // A price of one's own says nothing about shipping that was asked with another.
-  const asked = own ? { ...own, shippingMinor: null } : sheet.price && { ...sheet.price }
+  const asked = own ? { ...own, shippingMinor: null } : sheet.price
   const price = asked && {
     ...asked,
     shippingMinor: purchase?.shippingMinor ?? asked.shippingMinor,

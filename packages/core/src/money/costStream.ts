@@ -1,6 +1,5 @@
 import type { Rise } from '../design/money'
-
-const MONTHS = 12
+import { MONTHS_PER_YEAR } from '../units/time'
 
 /** Money that goes out at the start and then every month, and rises. Amounts in minor units of one currency. */
 export interface CostStream {
@@ -23,7 +22,8 @@ export function costInMonth(
   month: number,
 ): number {
   const growth = 1 + risePercent / 100
-  const years = rise === 'smooth' ? (month - 1) / MONTHS : Math.floor((month - 1) / MONTHS)
+  const years =
+    rise === 'smooth' ? (month - 1) / MONTHS_PER_YEAR : Math.floor((month - 1) / MONTHS_PER_YEAR)
   return perMonthMinor * growth ** years
 }
 
@@ -41,12 +41,12 @@ export function spentBy(stream: CostStream, months: number): number {
   const growth = 1 + risePercent / 100
   if (growth === 1) return onceMinor + perMonthMinor * months
   if (rise === 'smooth') {
-    const monthly = growth ** (1 / MONTHS)
+    const monthly = growth ** (1 / MONTHS_PER_YEAR)
     return onceMinor + (perMonthMinor * (monthly ** months - 1)) / (monthly - 1)
   }
-  const years = Math.floor(months / MONTHS)
-  const wholeYears = (MONTHS * (growth ** years - 1)) / (growth - 1)
-  return onceMinor + perMonthMinor * (wholeYears + (months % MONTHS) * growth ** years)
+  const years = Math.floor(months / MONTHS_PER_YEAR)
+  const wholeYears = (MONTHS_PER_YEAR * (growth ** years - 1)) / (growth - 1)
+  return onceMinor + perMonthMinor * (wholeYears + (months % MONTHS_PER_YEAR) * growth ** years)
 }
 
 /** Several streams together. */

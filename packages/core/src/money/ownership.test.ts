@@ -37,6 +37,17 @@ describe('years of a machine', () => {
     expect(total.high - total.low).toBeCloseTo(3_000 * (1 + 1.1 + 1.21), 6)
   })
 
+  test('a price that rises a little each month costs more within each year, as it does until break-even', () => {
+    const { years } = ownership(input, assumed({ years: 2, risePercent: 10, rise: 'smooth' }))
+    // A twelfth of 8,000 a month, each month the twelfth root of 1.1 dearer: 8,367 in the first year.
+    const months = Array.from({ length: 12 }, (_, month) => (8_000 / 12) * 1.1 ** (month / 12))
+    const first = months.reduce((sum, one) => sum + one, 0)
+    expect(years.map(({ energy }) => energy.likely)).toEqual([
+      expect.closeTo(first, 6),
+      expect.closeTo(first * 1.1, 6),
+    ])
+  })
+
   test('used drives fail twice as often, and what is not known is missing', () => {
     const { years } = ownership({ ...input, drives: [drive(10_000, true)] }, assumed())
     expect(years[0]?.replacements.likely).toBeCloseTo(300, 9)

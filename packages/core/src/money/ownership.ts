@@ -1,6 +1,8 @@
 import type { Ownership } from '../design/money'
 import { type Amount, exactly, mapAmount, type Missing, sumOf } from '../units/amount'
 import type { Band } from '../units/band'
+import { MONTHS_PER_YEAR } from '../units/time'
+import { spentBy } from './costStream'
 
 /** A drive that may fail and is replaced. */
 export interface WornDrive {
@@ -67,7 +69,7 @@ export function ownership(input: OwnershipInput, assumed: Ownership): OwnershipF
       year,
       purchase: index === 0 ? purchase : exactly(0, 'money'),
       energy: energyPerYear
-        ? mapAmount(energyPerYear, (minor) => minor * (1 + assumed.risePercent / 100) ** index)
+        ? mapAmount(energyPerYear, (minor) => minor * yearsWorth(year, assumed))
         : exactly(0, 'money', [{ pieceId: null, field: 'energy' }]),
       replacements,
       flash: flashInYear(flash, year),
@@ -80,6 +82,12 @@ export function ownership(input: OwnershipInput, assumed: Ownership): OwnershipF
   const spent = years.flatMap((one) => [one.purchase, one.energy, one.replacements, one.flash])
   const back = years.reduce((sum, { resaleMinor }) => sum + resaleMinor, 0)
   return { years, total: mapAmount(sumOf(spent, 'money'), (minor) => Math.max(0, minor - back)) }
+}
+
+/** What a year costs against one without a rise: 1 in the first where the price rises in yearly steps. */
+function yearsWorth(year: number, { risePercent, rise }: Ownership): number {
+  const stream = { onceMinor: 0, perMonthMinor: 1 / MONTHS_PER_YEAR, risePercent, rise }
+  return spentBy(stream, year * MONTHS_PER_YEAR) - spentBy(stream, (year - 1) * MONTHS_PER_YEAR)
 }
 
 /** Expected money for drives that fail in a year. */

@@ -1,6 +1,5 @@
+import { TB } from '../units/bytes'
 import type { CostFigure } from './billOfMaterials'
-
-const TERABYTE = 1e12
 
 /** Money for each terabyte of drives as sold, of usable space and of space to work with; null where there is none. */
 export interface PricePerTerabyte {
@@ -33,7 +32,7 @@ export function pricePerTerabyte(
   drives: readonly { minor: number; bytes: number }[],
 ): PricePerTerabyte {
   const per = (minor: number, bytes: number): number | null =>
-    bytes > 0 ? (minor * TERABYTE) / bytes : null
+    bytes > 0 ? (minor * TB) / bytes : null
   const sum = (of: (drive: { minor: number; bytes: number }) => number): number =>
     drives.reduce((all, drive) => all + of(drive), 0)
   return {

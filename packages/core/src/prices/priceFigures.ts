@@ -6,10 +6,10 @@ export const LEAST_FOR_UNUSUAL = 5
 /** How far below the median of the window a price is unusually low. Common practice, no source. */
 export const UNUSUAL_SHARE = 0.15
 
-export interface PriceFigures {
+export interface PriceFigures<Seen extends PriceObservation = PriceObservation> {
   count: number
-  lowest: PriceObservation
-  last: PriceObservation
+  lowest: Seen
+  last: Seen
   /** Of all prices with shipping, in minor units. */
   medianMinor: number
   /** Change in thirty days along the straight line that lies nearest to all of them; null with fewer than two days. */
@@ -34,11 +34,11 @@ const DAYS_PER_MONTH = 30
  * @returns null where there is none
  * For example 200, 190, 180 at intervals of thirty days fall by 10 a month; the median is 190.
  */
-export function priceFigures(
-  observations: readonly PriceObservation[],
+export function priceFigures<Seen extends PriceObservation>(
+  observations: readonly Seen[],
   from: string | null,
   targetMinor: number | null,
-): PriceFigures | null {
+): PriceFigures<Seen> | null {
   const inWindow = observations
     .filter(({ seenOn }) => from === null || seenOn >= from)
     .toReversed()

@@ -1,2 +1,3 @@
 /** Days of a year, leap years counted in. */
 export const DAYS_PER_YEAR = 365.25
+export const MONTHS_PER_YEAR = 12

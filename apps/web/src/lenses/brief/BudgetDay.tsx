@@ -1,4 +1,4 @@
-import TextField from '@mui/material/TextField'
+import { DayField } from '../../controls/DayField'
 import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
@@ -8,14 +8,11 @@ export function BudgetDay() {
   const { costLimitBy } = useAppSelector(selectDesign).brief
   const edit = useEdit()
   return (
-    <TextField
+    <DayField
       label="The budget must do until"
-      type="date"
-      value={costLimitBy ?? ''}
-      helperText="Empty: all that is bought, whenever"
-      slotProps={{ inputLabel: { shrink: true } }}
-      onChange={({ target }) => {
-        const day = target.value === '' ? null : target.value
+      help="Empty: all that is bought, whenever"
+      value={costLimitBy}
+      onChange={(day) => {
         edit({ do: 'change-brief', change: { costLimitBy: day } }, true)
       }}
     />

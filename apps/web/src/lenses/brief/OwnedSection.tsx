@@ -1,4 +1,4 @@
-import { type Design, kindOf } from '@flint/core/editing'
+import { type Design, kindOf, sheetName } from '@flint/core/editing'
 import { useEffect, useRef } from 'react'
 import { selectDesign } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
@@ -74,7 +74,7 @@ function bySheet({ snapshots, fitted }: Design): OwnedRow[] {
     return [
       {
         snapshotId: id,
-        name: `${sheet.maker} ${sheet.model}`,
+        name: sheetName(sheet),
         partIds: those.map((part) => part.id),
         owned: those.filter(({ owned }) => owned).length,
       },

@@ -5,7 +5,6 @@ import { selectDesign } from '../../sheet/selectors'
 import { useEdit, usePreview } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { hasSameLayout } from './hasSameLayout'
-import { growthPrice } from './growthPrice'
 import { candidateColumns } from './candidateColumns'
 import styles from './candidates.module.css'
 
@@ -15,17 +14,15 @@ const WORTH_SAYING_BYTES = 10_000_000_000
 interface CandidateRowProps {
   candidate: Candidate
   familyTitle: string
-  /** The drives that it is made of. */
-  driveIds: readonly string[]
+  /** What its next step of growth costs; null where that is not known. */
+  stepMinor: number | null
 }
 
 /** One layout of the candidates; choosing its name makes it, pointing at it shows what the design would become. */
-export function CandidateRow({ candidate, familyTitle, driveIds }: CandidateRowProps) {
+export function CandidateRow({ candidate, familyTitle, stepMinor }: CandidateRowProps) {
   const { title, nativeName, pool, unbeaten, strandedBytes } = candidate
-  const design = useAppSelector(selectDesign)
-  const { pools, brief } = design
+  const { pools, brief } = useAppSelector(selectDesign)
   const { currency } = brief
-  const stepMinor = growthPrice(design, driveIds, candidate.growthDrives)
   const edit = useEdit()
   const previewOf = usePreview()
   const isNow = pools.some((there) => hasSameLayout(there, pool))

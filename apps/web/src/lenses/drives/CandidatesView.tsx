@@ -18,11 +18,13 @@ import { useAppSelector } from '../../store/hooks'
 import { CandidateRow } from './CandidateRow'
 import { candidateColumns, sortedBy } from './candidateColumns'
 import styles from './candidates.module.css'
+import { growthPrice } from './growthPrice'
 import { useCandidates } from './useCandidates'
 
 /** Everything that the chosen drives, or all of them, could become: all families side by side. */
 export function CandidatesView() {
-  const { houseRules, brief } = useAppSelector(selectDesign)
+  const design = useAppSelector(selectDesign)
+  const { houseRules, brief } = design
   const drives = useAppSelector(selectCandidateDrives)
   const { candidates, failed } = useCandidates(drives, houseRules)
   const [column, setColumn] = useState<CandidateColumn>('workingBytes')
@@ -42,6 +44,12 @@ export function CandidatesView() {
       ),
     [candidates, family, survives, unbeatenOnly, column],
   )
+  // Many layouts grow by the same number of drives.
+  const stepMinorOf = useMemo(() => {
+    const ids = drives.map(({ id }) => id)
+    const steps = new Set((candidates ?? []).map(({ growthDrives }) => growthDrives))
+    return new Map([...steps].map((step) => [step, growthPrice(design, ids, step)]))
+  }, [candidates, design, drives])
   if (drives.length === 0) {
     return <p>No drives yet. Put some into bays, and see here what they could be.</p>
   }
@@ -104,12 +112,7 @@ export function CandidatesView() {
         <p>Nothing of this kind. Ask for fewer failures, or for all families.</p>
       )}
       {shown.length > 0 && (
-        <PileTable
-          shown={shown}
-          column={column}
-          driveIds={drives.map(({ id }) => id)}
-          onColumn={setColumn}
-        />
+        <PileTable shown={shown} column={column} stepMinorOf={stepMinorOf} onColumn={setColumn} />
       )}
     </section>
   )
@@ -118,11 +121,12 @@ export function CandidatesView() {
 interface PileTableProps {
   shown: readonly Candidate[]
   column: CandidateColumn
-  driveIds: readonly string[]
+  /** What a step of so many drives costs. */
+  stepMinorOf: ReadonlyMap<number, number | null>
   onColumn: (column: CandidateColumn) => void
 }
 
-function PileTable({ shown, column, driveIds, onColumn }: PileTableProps) {
+function PileTable({ shown, column, stepMinorOf, onColumn }: PileTableProps) {
   return (
     <div className={styles.scroll}>
       <table className={styles.candidates}>
@@ -165,7 +169,7 @@ function PileTable({ shown, column, driveIds, onColumn }: PileTableProps) {
               key={candidate.id}
               candidate={candidate}
               familyTitle={familyOf(candidate).title}
-              driveIds={driveIds}
+              stepMinor={stepMinorOf.get(candidate.growthDrives) ?? null}
             />
           ))}
         </tbody>

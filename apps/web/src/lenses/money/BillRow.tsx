@@ -8,7 +8,6 @@ import {
   type Condition,
 } from '@flint/core/editing'
 import type { BillLine } from '@flint/core/figures'
-import { memo } from 'react'
 import { format } from '../../controls/locale'
 import { NumberField } from '../../controls/NumberField'
 import { SmallChoice } from '../../controls/SmallChoice'
@@ -27,7 +26,7 @@ interface BillRowProps {
 const MOST_MONEY = 100_000_000
 
 /** One line of the bill; what is said in it holds for all of its pieces. */
-export const BillRow = memo(function BillRow({ line, currency, onChoose }: BillRowProps) {
+export function BillRow({ line, currency, onChoose }: BillRowProps) {
   const { change } = useMoney()
   const { price, name, pieces, owned, included } = line
   const asked = price?.currency ?? currency
@@ -141,4 +140,4 @@ export const BillRow = memo(function BillRow({ line, currency, onChoose }: BillR
       <td className={styles.sum}>{lineSum(line, currency)}</td>
     </tr>
   )
-})
+}

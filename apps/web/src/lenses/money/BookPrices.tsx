@@ -55,23 +55,19 @@ function PricesOf({ slug, line }: { slug: string; line: BillLine }) {
         <Link to={`/prices/${slug}`}>All of them</Link>
       </p>
       <div className={styles.actions}>
-        {offers.map(({ word, seen }) => {
-          const stored = comparable.find((one) => one === seen)
-          if (!stored) return null
-          return (
-            <button
-              key={word}
-              type="button"
-              className="plain-button"
-              {...preview(take(stored))}
-              onClick={() => {
-                edit(take(stored))
-              }}
-            >
-              Take the {word}, {format.money(atTheDoor(stored), stored.currency)} of {stored.seenOn}
-            </button>
-          )
-        })}
+        {offers.map(({ word, seen }) => (
+          <button
+            key={word}
+            type="button"
+            className="plain-button"
+            {...preview(take(seen))}
+            onClick={() => {
+              edit(take(seen))
+            }}
+          >
+            Take the {word}, {format.money(atTheDoor(seen), seen.currency)} of {seen.seenOn}
+          </button>
+        ))}
         {price && (
           <button
             type="button"

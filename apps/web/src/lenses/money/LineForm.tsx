@@ -9,7 +9,7 @@ import {
 import type { BillLine } from '@flint/core/figures'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
-import TextField from '@mui/material/TextField'
+import { DayField } from '../../controls/DayField'
 import { format } from '../../controls/locale'
 import { NumberField } from '../../controls/NumberField'
 import { SmallChoice } from '../../controls/SmallChoice'
@@ -89,15 +89,12 @@ export function LineForm({ line, onGone }: { line: BillLine; onGone: () => void 
             if (discountPercent !== null) say({ discountPercent })
           }}
         />
-        <TextField
+        <DayField
           label={line.buy === 'bought' ? 'Bought on' : 'To buy on'}
-          type="date"
-          size="small"
-          value={line.on ?? ''}
-          sx={{ width: 160 }}
-          slotProps={{ inputLabel: { shrink: true } }}
-          onChange={({ target }) => {
-            say({ on: target.value === '' ? null : target.value })
+          width={160}
+          value={line.on}
+          onChange={(on) => {
+            say({ on })
           }}
         />
       </div>

@@ -2,7 +2,7 @@ import { minorPerMajor } from '@flint/core/drawing'
 import type { MoneyChoices, Order, Rate } from '@flint/core/editing'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
-import TextField from '@mui/material/TextField'
+import { DayField } from '../../controls/DayField'
 import { NumberField } from '../../controls/NumberField'
 import { selectBill, selectDesign } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
@@ -106,8 +106,9 @@ function RateFields() {
           <DayField
             label="on"
             value={rate.on}
+            width={150}
             onChange={(on) => {
-              put(index, { on })
+              if (on !== null) put(index, { on })
             }}
           />
           <button
@@ -192,28 +193,6 @@ function OrderFields() {
       </fieldset>
     )
   })
-}
-
-interface DayFieldProps {
-  label: string
-  value: string
-  onChange: (day: string) => void
-}
-
-function DayField({ label, value, onChange }: DayFieldProps) {
-  return (
-    <TextField
-      label={label}
-      type="date"
-      size="small"
-      value={value}
-      sx={{ width: 150 }}
-      slotProps={{ inputLabel: { shrink: true } }}
-      onChange={({ target }) => {
-        if (target.value !== '') onChange(target.value)
-      }}
-    />
-  )
 }
 
 /** Shops that send several lines in one parcel. */

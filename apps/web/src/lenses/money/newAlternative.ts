@@ -3,7 +3,7 @@ import { nextId } from '@flint/core/editing'
 
 const RISING = { risePercent: 0, rise: 'yearly steps' } as const
 
-/** Something to stand against, before anybody has said what it costs. */
+/** Something to stand against, before anybody has said what it costs: round figures to begin with, of no source. */
 export function newAlternative(
   { alternatives }: Pick<MoneyChoices, 'alternatives'>,
   kind: AlternativeKind,

@@ -1,4 +1,12 @@
-import { type Bundle, type Extra, type MoneyChoices, moneyChoices, type Purchase } from '../money'
+import {
+  type Bundle,
+  bundle,
+  type Extra,
+  extra,
+  type MoneyChoices,
+  type Purchase,
+  purchase,
+} from '../money'
 import { nextId } from './nextId'
 
 /** A line of the bill, as far as it says which of these it is. */
@@ -62,58 +70,30 @@ export function forgetLine(money: MoneyChoices, { id, of }: BoughtLine): Changed
 }
 
 /** Something more that is bought beside the machine. */
-export function addExtra(money: MoneyChoices, name: string): Changed {
-  const { extras } = moneyChoices.pick({ extras: true }).parse({
-    extras: [
-      {
-        id: nextId(
-          'extra',
-          money.extras.map(({ id }) => id),
-        ),
-        name,
-      },
-    ],
-  })
-  return { extras: [...money.extras, ...extras] }
+export function addExtra({ extras }: MoneyChoices, name: string): Changed {
+  return { extras: [...extras, extra.parse({ id: nextId('extra', idsOf(extras)), name })] }
 }
 
 /** Pieces at one price: one of each data sheet. */
 export function addBundle(
-  money: MoneyChoices,
+  { bundles }: MoneyChoices,
   name: string,
   snapshotIds: readonly string[],
 ): Changed {
-  const { bundles } = moneyChoices.pick({ bundles: true }).parse({
-    bundles: [
-      {
-        id: nextId(
-          'bundle',
-          money.bundles.map(({ id }) => id),
-        ),
-        name,
-        holds: snapshotIds.map((snapshotId) => ({ snapshotId, pieces: 1 })),
-      },
-    ],
-  })
-  return { bundles: [...money.bundles, ...bundles] }
+  const holds = snapshotIds.map((snapshotId) => ({ snapshotId, pieces: 1 }))
+  const id = nextId('bundle', idsOf(bundles))
+  return { bundles: [...bundles, bundle.parse({ id, name, holds })] }
 }
 
-function newPurchase(money: MoneyChoices, snapshotId: string, change: BuyingChange): Purchase {
-  const { purchases } = moneyChoices.pick({ purchases: true }).parse({
-    purchases: [
-      {
-        id: nextId(
-          'purchase',
-          money.purchases.map(({ id }) => id),
-        ),
-        snapshotId,
-      },
-    ],
-  })
-  const [made] = purchases
-  if (!made) throw new Error('A purchase was made and is not there.')
-  return { ...made, ...change }
+function newPurchase(
+  { purchases }: MoneyChoices,
+  snapshotId: string,
+  change: BuyingChange,
+): Purchase {
+  return { ...purchase.parse({ id: nextId('purchase', idsOf(purchases)), snapshotId }), ...change }
 }
+
+const idsOf = (all: readonly { id: string }[]): string[] => all.map(({ id }) => id)
 
 const changed = <Kept extends { id: string }>(
   all: readonly Kept[],
