@@ -43,7 +43,7 @@ const CORE = {
   // A rule speaks of the limit that it reads.
   findings: [...BELOW_JUDGING, 'judging', 'limits'],
   stillToChoose: [...BELOW_JUDGING, 'judging'],
-  comparing: [...BELOW_JUDGING, 'judging', 'findings', 'evaluate.ts'],
+  comparing: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'evaluate.ts'],
   offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'stillToChoose', 'evaluate.ts'],
 }
 
@@ -79,8 +79,8 @@ const WEB = {
   print: ['controls', 'store', 'sheet', 'drawing', 'ledger', 'buildSheet'],
   parts: ['api', 'controls', 'keys', 'store', 'tray'],
   people: ['api', 'controls', 'store'],
-  prices: ['api', 'controls', 'tray'],
-  compare: ['api', 'controls', 'shelf', 'workers'],
+  prices: ['api', 'controls', 'store', 'tray', 'workers'],
+  compare: ['api', 'controls', 'sheet', 'shelf', 'store', 'workers'],
   shelf: ['api', 'controls', 'store', 'drawing', 'saving', 'tray', 'ledger', 'people'],
 }
 
@@ -90,7 +90,7 @@ const SERVER = {
   people: ['http'],
   catalogue: ['http', 'people'],
   designs: ['http', 'people'],
-  demo: ['catalogue', 'designs', 'people'],
+  demo: ['catalogue', 'designs', 'people', 'prices'],
   readings: ['http', 'people', 'designs'],
   prices: ['http', 'people'],
   print: ['http', 'people', 'designs'],

@@ -104,18 +104,24 @@ test('a price is noted in one line, waited for, taken into a design, and comes b
   quietPage: page,
 }) => {
   await page.goto(`${house.url}/prices`)
-  await expect(page.getByText('No price is noted yet.')).toBeVisible()
+  // The demo has prices of other parts.
+  await expect(page.getByRole('region', { name: 'Watched parts' })).toContainText('Quillon Keep 12')
   const line = page.getByLabel('A price, in one line')
   await line.fill('Hush 8 135 + 5 used 2026-11-20 at Corner')
   await expect(page.getByText('= €135.00, €5.00 shipping, used, 2026-11-20, Corner')).toBeVisible()
   await line.press('Enter')
   await expect(page.getByText(`Noted for ${DRIVES}.`)).toBeVisible()
-  await page.getByLabel('Wait for, with shipping').fill('150')
+  await page.getByLabel('Target price, with shipping').fill('150')
   await expect(page.getByRole('region', { name: 'Watched parts' })).toContainText('at or below')
   await expectNothingFound(page)
-  await page.getByRole('link', { name: 'Warm-room shelf' }).click()
+  const change = page.getByRole('region', { name: 'What that price would change' })
+  // Four at 165.00 with 5.90 shipping, at the target of 150.00 delivered.
+  await expect(change.getByRole('row').filter({ hasText: 'Warm-room shelf' })).toContainText(
+    /4€1,235\.30€1,169\.40/,
+  )
+  await change.getByRole('link', { name: 'Warm-room shelf' }).click()
   await page.getByRole('button', { name: DRIVES }).click()
-  await page.getByRole('button', { name: 'Take the last, €140.00 of 2026-11-20' }).click()
+  await page.getByRole('button', { name: 'Take the last used, €140.00 of 2026-11-20' }).click()
   await expect(page.getByRole('row').filter({ hasText: DRIVES })).toContainText('€545.00')
   await page.goto(`${house.url}/prices`)
   const rows = ['part,seenOn,currency,price', 'siltstone-16,2026-11-01,EUR,39', 'x,never,EUR,1']
@@ -124,6 +130,55 @@ test('a price is noted in one line, waited for, taken into a design, and comes b
     .setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) })
   await expect(page.getByText('1 price taken in.')).toBeVisible()
   await expect(page.getByText('Line 3: seenOn must be a day')).toBeVisible()
+})
+
+test('what is worth it is tried and done, lines stand by shop, a used drive against a new one', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openMoney(page, house)
+  const bill = page.getByRole('table', { name: 'Lines of the bill' })
+  await bill.getByLabel(`Shop for ${DRIVES}`).fill('Corner')
+  await choose(page, 'Lines stand together by', 'shop')
+  await expect(bill.getByRole('rowheader', { name: 'Corner' })).toBeVisible()
+  await expect(bill.getByRole('rowheader', { name: 'no shop said' })).toBeVisible()
+  const offers = page.getByRole('region', { name: 'Drive against drive' })
+  await expect(offers.getByRole('status')).toContainText('A price is not known')
+  await offers.getByLabel('The other: price with shipping').fill('80')
+  await expect(offers.getByRole('status')).toContainText(/cheaper one until .* of a hundred fail/)
+  await page.getByRole('button', { name: 'Try every part and every fix' }).click()
+  const worth = page.getByRole('table', { name: 'What is worth it' })
+  const first = worth.locator('tbody tr').first()
+  await expect(first).toContainText(/−€|at once/)
+  const name = await first.getByRole('rowheader').innerText()
+  await first.getByRole('button').click()
+  await expect(page.getByRole('button', { name: 'undo' })).toBeEnabled()
+  // What is done is no proposal any more.
+  await expect(worth.getByRole('rowheader', { name, exact: true })).toHaveCount(0)
+  await expectNothingFound(page)
+})
+
+test('a budget in another currency wants a rate', async ({ house, quietPage: page }) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await page.locator('body').press('b')
+  await choose(page, 'Budget in', 'USD')
+  await expect(page.getByText('Give a rate for USD in Money')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Limits', exact: true })).toContainText(
+    'no rate into EUR',
+  )
+})
+
+test('the checkpoint beside the design as it is', async ({ house, quietPage: page }) => {
+  await openMoney(page, house)
+  await page
+    .getByRole('table', { name: 'Lines of the bill' })
+    .getByLabel(`Price of ${DRIVES}, EUR`)
+    .fill('150')
+  await expect(saved(page)).toBeVisible()
+  await page.getByRole('link', { name: 'compare', exact: true }).click()
+  const figures = page.getByRole('region', { name: 'Figures' })
+  await expect(figures.getByRole('row').filter({ hasText: 'to buy' })).toContainText(/€1,235€1,175/)
+  await expect(page.getByRole('region', { name: 'Power by year' })).toBeVisible()
 })
 
 test('two designs side by side: figures, parts, findings, and the address keeps the choice', async ({

@@ -32,6 +32,7 @@ const ACCOUNTS: Who[] = ['stranger', 'looker', 'changer', 'owner', 'keeper']
 const MAY: Record<Need, readonly Who[]> = {
   nothing: WHO,
   look: ['link', 'look token', 'change token', ...ACCOUNTS],
+  'see prices': ['look token', 'change token', ...ACCOUNTS],
   change: ['change token', ...ACCOUNTS],
   'look at design': ['link', 'look token', 'change token', 'looker', 'changer', 'owner'],
   'look back': ['look token', 'change token', 'looker', 'changer', 'owner'],

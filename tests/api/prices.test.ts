@@ -1,11 +1,22 @@
-import type { Everything, PricePage, StoredPrice, WatchedPart } from '@flint/contract'
+import type {
+  Everything,
+  PartPage,
+  PartPriceFigures,
+  PricePage,
+  StoredPrice,
+  WatchedPart,
+} from '@flint/contract'
 import request from 'supertest'
 import { PriceStore } from '../../apps/server/src/prices/priceStore'
 import { startTestServer, type TestServer } from '../support/testServer'
 
 let server: TestServer
+/** Those that the demo brings. */
+let demoPrices: StoredPrice[]
 beforeEach(async () => {
   server = await startTestServer()
+  demoPrices = (await page()).prices
+  await server.database.query('DELETE FROM price')
 })
 afterEach(async () => {
   await server.stop()
@@ -81,7 +92,50 @@ test('a day that no calendar has is refused, not a fault of the server', async (
     .expect(400)
 })
 
-test('a price to wait for is set, changed and taken back, and parts are watched', async () => {
+const figures = async (query: string): Promise<PartPriceFigures> =>
+  (await api().get(`/api/prices/figures?slug=quillon-keep-12${query}`).expect(200))
+    .body as PartPriceFigures
+
+test('the demo has prices of parts that its catalogue knows, and restoring it keeps none twice', async () => {
+  expect(demoPrices.length).toBeGreaterThan(10)
+  const { body } = await api().get('/api/parts').expect(200)
+  const slugs = new Set((body as PartPage).parts.map(({ slug }) => slug))
+  for (const { slug } of demoPrices) expect(slugs).toContain(slug)
+  await api().post('/api/demo/restore').send({}).expect(204)
+  await api().post('/api/demo/restore').send({}).expect(204)
+  expect((await page()).total).toBe(demoPrices.length)
+})
+
+test('figures are of all prices of a part, in one currency, one state and one window', async () => {
+  const days = Array.from({ length: 1_200 }, (_, at) =>
+    new Date(Date.UTC(2023, 0, 1 + at)).toISOString().slice(0, 10),
+  )
+  const all = days.map((seenOn, at) => price({ seenOn, unitMinor: 30_000 - at }))
+  await send(...all.slice(0, 1_000))
+  await send(...all.slice(1_000))
+  await send(price({ currency: 'USD' }), price({ condition: 'used', unitMinor: 9_000 }))
+  const [asNew, used] = (await figures('&currency=EUR')).of
+  expect(asNew?.figures).toMatchObject({ count: 1_200, lowest: { unitMinor: 28_801 } })
+  // Falling by a cent a day, thirty cents a month.
+  expect(asNew?.figures?.trendMinorPerMonth).toBeCloseTo(-30, 6)
+  expect(asNew?.byDay).toHaveLength(1_200)
+  expect(used).toMatchObject({ condition: 'used', figures: { count: 1 } })
+  const window = await figures(`&currency=EUR&from=${days[1_190] ?? ''}`)
+  expect(window.of.map((one) => one.figures?.count)).toEqual([10, 1])
+  expect(await figures('&currency=CHF')).toEqual({ currency: 'CHF', of: [] })
+  // Without a currency it is that of the target.
+  await api()
+    .put('/api/prices/targets/quillon-keep-12')
+    .send({ currency: 'USD', targetMinor: 20_000 })
+  expect(await figures('')).toMatchObject({
+    currency: 'USD',
+    of: [{ figures: { isAtTarget: true } }],
+  })
+  await api().get('/api/prices/figures?slug=No').expect(400)
+  await api().get('/api/prices/figures?slug=a&from=soon').expect(400)
+})
+
+test('a target is set, changed and taken back, and parts are watched', async () => {
   const target = (body: object) => api().put('/api/prices/targets/quillon-keep-12').send(body)
   await target({ currency: 'EUR', targetMinor: 17_000 }).expect(204)
   await target({ currency: 'EUR', targetMinor: 17_500 }).expect(204)

@@ -79,7 +79,7 @@ test('digits are as their reader writes them, and an empty design is a page too'
     .expect(201)
   const text = textOf(await pdfOf((body as StoredDesign).id, '?locale=de-AT'))
   expect(text).toContain('Leer <b>')
-  expect(text).toMatch(/Together € 0,00/)
+  expect(text).toMatch(/Together at least € 0,00/)
   await api()
     .get(`/api/designs/${(body as StoredDesign).id}/parts.pdf?locale=%3Cx%3E`)
     .expect(400)

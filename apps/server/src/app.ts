@@ -95,7 +95,7 @@ export function makeApp(
   const catalogue = new CatalogueStore(database)
   const people = new PeopleStore(database)
   const changes = new ChangeStore(database)
-  const demo = new DemoLoader(settings.demoFolder, designs, catalogue)
+  const demo = new DemoLoader(settings.demoFolder, designs, catalogue, prices)
   const routes: readonly ApiRoute[] = [
     ...designRoutes(designs, summaries),
     ...pastRoutes(past, designs),

@@ -78,7 +78,9 @@ export {
   type StoredReading,
 } from './readings'
 export {
+  AskPriceFigures,
   ListPrices,
+  type PartPriceFigures,
   type PricePage,
   PRICES_PER_PAGE,
   PRICES_PER_REQUEST,

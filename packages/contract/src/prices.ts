@@ -1,5 +1,5 @@
 import { CONDITIONS, type Condition } from '@flint/core/editing'
-import type { PriceObservation } from '@flint/core/figures'
+import type { PriceFigures, PriceObservation } from '@flint/core/figures'
 import {
   IsIn,
   IsInt,
@@ -75,7 +75,25 @@ export class ListPrices {
   before?: string
 }
 
-/** What a builder waits for, with shipping; null for no longer. */
+/** Asks what the prices of a part come to. */
+export class AskPriceFigures {
+  @Matches(SLUG, { message: 'slug must be the name of a part.' })
+  @MaxLength(80, { message: 'slug must be at most 80 characters long.' })
+  slug!: string
+
+  /** Prices in others are left out; the one of the target, or of the newest price, where none is said. */
+  @IsOptional()
+  @Matches(CURRENCY, { message: 'currency must be a code of three letters.' })
+  currency?: string
+
+  /** The first day that counts; all of them without it. */
+  @IsOptional()
+  @Matches(DAY, { message: 'from must be a day as 2026-11-20.' })
+  @IsISO8601({ strict: true }, { message: 'from must be a day as 2026-11-20.' })
+  from?: string
+}
+
+/** What a builder's target is, with shipping; null for none any longer. */
 export class SetPriceTarget {
   @IsString({ message: 'currency must be a code of three letters.' })
   @Matches(CURRENCY, { message: 'currency must be a code of three letters.' })
@@ -99,10 +117,23 @@ export interface PricePage {
   total: number
 }
 
+/** What the kept prices of a part in one currency come to. */
+export interface PartPriceFigures {
+  currency: string
+  /** For each condition that it was seen in; used and new ones have no figures in common. */
+  of: {
+    condition: Condition
+    /** Null where none is in the window. */
+    figures: PriceFigures<StoredPrice> | null
+    /** The lowest with shipping of each day, the first day first, of all windows. */
+    byDay: { day: string; minor: number }[]
+  }[]
+}
+
 /** A part whose price is watched. */
 export interface WatchedPart {
   slug: string
-  /** Null where nothing is waited for. */
+  /** Null where there is none. */
   target: { currency: string; targetMinor: number } | null
   /** Prices of it that are kept, and the newest of them; null where there is none. */
   count: number

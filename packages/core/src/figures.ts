@@ -13,6 +13,7 @@ export type { LimitStatus } from './judging/statusOf'
 export { upperFirst } from './units/firstLetter'
 export { fieldName, listed, missingWords, type Words, wordsFor } from './judging/words'
 export { amountText } from './limits/amountText'
+export { overBudgetMinor } from './limits/overBudgetMinor'
 export {
   type AnyJudgedLimit,
   type LimitId,
@@ -64,9 +65,11 @@ export {
   compareDesigns,
   type DesignComparison,
 } from './comparing/compareDesigns'
+export { type BilledAt, type PriceEffect, priceEffect } from './comparing/priceEffect'
 export type { BillLine } from './money/billLine'
 export { alternativeStreams, ownStreams, rentedTerabytes } from './money/alternativeStreams'
 export { billOfMaterials, type CostFigure } from './money/billOfMaterials'
+export { BILL_GROUPINGS, type BillGroup, type BillGrouping, billGroups } from './money/billGroups'
 export { boughtBy } from './money/boughtBy'
 export { type BreakEven, breakEven } from './money/breakEven'
 export {
@@ -75,7 +78,16 @@ export {
   type Sensitivity,
 } from './money/breakEvenSensitivity'
 export type { CostStream } from './money/costStream'
+export { payBackMonths } from './money/payBackMonths'
+export { converted } from './money/converted'
+export {
+  type DriveOverYears,
+  driveOverYears,
+  failuresThatEven,
+  type OfferedDrive,
+} from './money/driveOverYears'
 export { designOwnership } from './money/designOwnership'
+export { linesToChoose } from './stillToChoose/linesToChoose'
 export { ownership, type OwnershipFigure } from './money/ownership'
 export { piecePrices } from './money/piecePrices'
 export { pricePerTerabyte } from './money/pricePerTerabyte'
@@ -93,7 +105,9 @@ export {
 export { partCost } from './offers/partCost'
 export { closingParts, isFitting } from './offers/closingParts'
 export { type DriveSet, driveSetEdit, driveSets } from './offers/driveSets'
-export { type HelpfulPart, helpfulParts, triedParts, tryableParts } from './offers/helpfulParts'
+export { type HelpfulPart, helpfulParts } from './offers/helpfulParts'
+export { triedParts, tryableParts } from './offers/partSwap'
+export { type WorthwhileChange, worthwhileChanges } from './offers/worthwhileChanges'
 export { cardLoads } from './paths/cardLoads'
 export { addressPlan, type PlannedCable } from './paths/addressPlan'
 export { machineReadRate } from './paths/machineReadRate'
@@ -174,5 +188,6 @@ export { type PullTest, pullTest } from './readings/pullTest'
 export { presentPieces } from './machine/presentPieces'
 export { hasFilter, placeOf } from './heat/caseBranches'
 export { casedFans, FAN_SIZES_MM, type FanPlace } from './heat/casedFans'
+export { lowestByDay } from './prices/lowestByDay'
 export { type PriceFigures, priceFigures, UNUSUAL_SHARE } from './prices/priceFigures'
 export { atTheDoor, type PriceObservation } from './prices/priceObservation'

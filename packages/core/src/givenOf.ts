@@ -159,6 +159,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     get cost() {
       return cost()
     },
+    get rates() {
+      return money().rates
+    },
     get cardLoads() {
       return loads()
     },

@@ -1,4 +1,5 @@
-import { billOfMaterials } from '@flint/core/figures'
+import { formatterFor } from '@flint/core/drawing'
+import { billOfMaterials, evaluate, linesToChoose } from '@flint/core/figures'
 import { partListToCsv, printedCost } from '@flint/core/files'
 import { designOf } from './designOf'
 
@@ -8,8 +9,9 @@ export function bill(input: unknown): unknown {
   return printedCost(billOfMaterials(design.brief.currency, design))
 }
 
-/** The same as comma-separated text, a row for each line. */
+/** The same as comma-separated text, a row for each line, then what is still to choose. */
 export function billCsv(input: unknown): string {
   const design = designOf(input)
-  return partListToCsv(billOfMaterials(design.brief.currency, design))
+  const { cost, stillToChoose } = evaluate(design)
+  return partListToCsv(cost, linesToChoose(stillToChoose, formatterFor('en')))
 }

@@ -1,8 +1,10 @@
 import { readdir, readFile } from 'node:fs/promises'
 import { basename, join } from 'node:path'
 import { catalogueFile, type CataloguePart, type Design, parseDesign } from '@flint/core/editing'
+import { pricesFromCsv } from '@flint/core/files'
 import type { CatalogueStore } from '../catalogue/catalogueStore'
 import type { DesignStore } from '../designs/designStore'
+import type { PriceStore } from '../prices/priceStore'
 
 /** The order in which the demo designs stand on the shelf. */
 const ORDER = ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']
@@ -13,6 +15,7 @@ export class DemoLoader {
     private readonly folder: string,
     private readonly designs: DesignStore,
     private readonly catalogue: CatalogueStore,
+    private readonly prices: PriceStore,
   ) {}
 
   /** Shipped parts come in at every start; demo designs only onto an empty shelf. */
@@ -32,6 +35,9 @@ export class DemoLoader {
       if (there) await this.designs.put(there.id, document, 'before the demo was restored')
       else await this.designs.create(document, { demoName: name })
     }
+    // A price that is there already is not kept twice.
+    const { prices } = pricesFromCsv(await readFile(join(this.folder, 'prices.csv'), 'utf8'))
+    await this.prices.keep(prices)
   }
 
   private async readParts(): Promise<CataloguePart[]> {

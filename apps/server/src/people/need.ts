@@ -7,6 +7,8 @@ export type Need =
   | 'nothing'
   /** Parts, and the list of the designs that one may see. */
   | 'look'
+  /** Prices that were seen, and targets: what a household pays is not for the guests that it shows a design to. */
+  | 'see prices'
   /** Parts, and new designs. */
   | 'change'
   /** The design in the address. */
@@ -58,7 +60,7 @@ export function isAllowed(principal: Principal, needs: Need, right: DesignRight 
   }
 }
 
-const LOOKING: readonly Need[] = ['look', 'look at design', 'look back']
+const LOOKING: readonly Need[] = ['look', 'see prices', 'look at design', 'look back']
 const OF_SCOPE: Record<TokenScope, readonly Need[]> = {
   look: LOOKING,
   change: [...LOOKING, 'change', 'change design', 'send readings'],

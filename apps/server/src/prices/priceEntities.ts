@@ -34,7 +34,7 @@ export class PriceEntity {
   link!: string
 }
 
-/** What a builder waits for until a part is bought, with shipping. */
+/** The price at which a builder buys a part, with shipping. */
 @Entity('price_target')
 export class PriceTargetEntity {
   @PrimaryColumn({ type: 'varchar', length: 80, primaryKeyConstraintName: 'pk_price_target' })

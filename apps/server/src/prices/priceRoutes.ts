@@ -1,4 +1,10 @@
-import { ListPrices, PRICES_PER_REQUEST, SendPrice, SetPriceTarget } from '@flint/contract'
+import {
+  AskPriceFigures,
+  ListPrices,
+  PRICES_PER_REQUEST,
+  SendPrice,
+  SetPriceTarget,
+} from '@flint/contract'
 import { pricesCsv } from '@flint/core/files'
 import type { Request } from 'express'
 import { notFound } from '../http/problems'
@@ -8,13 +14,13 @@ import { sendCsv } from '../http/sendCsv'
 import type { ApiRoute } from '../people/apiRoute'
 import type { PriceStore } from './priceStore'
 
-/** What people saw that parts cost, and what they wait for. */
+/** What people saw that parts cost, and what their targets are. */
 export function priceRoutes(prices: PriceStore): ApiRoute[] {
   return [
     {
       method: 'get',
       path: '/prices',
-      needs: 'look',
+      needs: 'see prices',
       does: null,
       answer: async (request, response) => {
         const { slug, before } = await readQuery(ListPrices, request.query)
@@ -48,7 +54,7 @@ export function priceRoutes(prices: PriceStore): ApiRoute[] {
     {
       method: 'get',
       path: '/prices/watched',
-      needs: 'look',
+      needs: 'see prices',
       does: null,
       answer: async (_request, response) => {
         response.json(await prices.watched())
@@ -56,8 +62,17 @@ export function priceRoutes(prices: PriceStore): ApiRoute[] {
     },
     {
       method: 'get',
+      path: '/prices/figures',
+      needs: 'see prices',
+      does: null,
+      answer: async (request, response) => {
+        response.json(await prices.figures(await readQuery(AskPriceFigures, request.query)))
+      },
+    },
+    {
+      method: 'get',
       path: '/prices.csv',
-      needs: 'look',
+      needs: 'see prices',
       does: null,
       answer: async (_request, response) => {
         await sendCsv(response, 'prices.csv', pricesCsv, prices.all())
@@ -67,7 +82,7 @@ export function priceRoutes(prices: PriceStore): ApiRoute[] {
       method: 'put',
       path: '/prices/targets/:slug',
       needs: 'change',
-      does: 'set a price to wait for',
+      does: 'set a target price',
       answer: async (request, response) => {
         const { currency, targetMinor } = await readBody(SetPriceTarget, request.body)
         const target = targetMinor == null ? null : { currency, targetMinor }

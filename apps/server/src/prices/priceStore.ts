@@ -1,10 +1,14 @@
 import {
+  type AskPriceFigures,
+  type PartPriceFigures,
   type PricePage,
   PRICES_PER_PAGE,
   type SendPrice,
   type StoredPrice,
   type WatchedPart,
 } from '@flint/contract'
+import { CONDITIONS } from '@flint/core/editing'
+import { lowestByDay, priceFigures } from '@flint/core/figures'
 import { type DataSource, In } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { PriceEntity, PriceTargetEntity } from './priceEntities'
@@ -12,7 +16,10 @@ import { PriceEntity, PriceTargetEntity } from './priceEntities'
 /** A price a minute for two years, nearly; a house that has more writes them to a file first. */
 export const MOST_PRICES = 1_000_000
 
-/** Prices that people saw, and what they wait for. */
+/** Of one part, the newest of these are looked at for its figures; older ones say little of what it costs. */
+const MOST_FIGURED = 20_000
+
+/** Prices that people saw, and their targets. */
 export class PriceStore {
   constructor(
     private readonly database: DataSource,
@@ -72,6 +79,40 @@ export class PriceStore {
     return { prices: rows.map(asSeen), total }
   }
 
+  /**
+   * What the prices of a part in one currency come to, the newest twenty thousand of them.
+   *
+   * Without a currency it is that of the target, else of the newest price, else the euro.
+   */
+  async figures({ slug, currency, from }: AskPriceFigures): Promise<PartPriceFigures> {
+    const { manager } = this.database
+    const target = await manager.findOneBy(PriceTargetEntity, { slug })
+    const newest = await manager.findOne(PriceEntity, {
+      where: { slug },
+      order: { number: 'DESC' },
+    })
+    const counted = currency ?? target?.currency ?? newest?.currency ?? 'EUR'
+    const seen: StoredPrice[] = []
+    let before: string | null = null
+    // Some at a time, so that others are answered meanwhile.
+    while (seen.length < MOST_FIGURED) {
+      const { prices } = await this.page(slug, before)
+      seen.push(...prices.filter((price) => price.currency === counted))
+      before = prices.at(-1)?.number ?? null
+      if (prices.length < PRICES_PER_PAGE) break
+    }
+    const targetMinor = target?.currency === counted ? Number(target.targetMinor) : null
+    return {
+      currency: counted,
+      of: CONDITIONS.flatMap((condition) => {
+        const those = seen.filter((price) => price.condition === condition)
+        if (those.length === 0) return []
+        const figures = priceFigures(those, from ?? null, targetMinor)
+        return [{ condition, figures, byDay: lowestByDay(those) }]
+      }),
+    }
+  }
+
   /** All prices, in the order in which they were kept, some thousands at a time. */
   async *all(): AsyncGenerator<StoredPrice[]> {
     const AT_ONCE = 2_000
@@ -96,7 +137,7 @@ export class PriceStore {
     if (!affected) throw notFound('There is no such price.')
   }
 
-  /** @param target null for what is waited for no longer */
+  /** @param target null for none any longer */
   async setTarget(
     slug: string,
     target: { currency: string; targetMinor: number } | null,
@@ -112,7 +153,7 @@ export class PriceStore {
     ])
   }
 
-  /** Every part that has a price or is waited for, with the newest price of each. */
+  /** Every part that has a price or a target, with the newest price of each. */
   async watched(): Promise<WatchedPart[]> {
     const { manager } = this.database
     const targets = await manager.find(PriceTargetEntity)

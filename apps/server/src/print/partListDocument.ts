@@ -1,6 +1,7 @@
 import { cableWords, formatterFor } from '@flint/core/drawing'
 import type { Design } from '@flint/core/editing'
 import {
+  billGroups,
   type BillLine,
   type CableLine,
   designSummary,
@@ -9,6 +10,7 @@ import {
   evaluate,
   findingWords,
   limitWords,
+  linesToChoose,
   type Machine,
   resolveMachine,
   wordsFor,
@@ -104,34 +106,34 @@ function limits(design: Design, { limits: judged }: Evaluation, format: Format):
 
 const WHEN = { now: 'To order now', later: 'Later', bought: 'Bought' } as const
 
-function partList({ cost }: Evaluation, format: Format): Content[] {
-  const { lines, currency, total } = cost
-  const least = total.missing.length > 0 ? 'at least ' : ''
-  const groups = (['now', 'later', 'bought'] as const).flatMap((when): Cell[][] => {
-    const those = lines.filter(({ pieces, buy }) => pieces > 0 && buy === when)
-    if (those.length === 0) return []
-    return [
-      [strong(WHEN[when]), '', '', '', '', ''],
-      ...those.map((line) => lineCells(line, currency, format)),
-    ]
-  })
-  const atHand = lines
-    .filter(({ pieces }) => pieces === 0)
-    .map(({ name, owned, included }): Cell[] => [
-      name,
-      String(owned + included),
-      '',
-      '',
-      owned > 0 ? 'owned' : 'comes with another',
-      '',
-    ])
+function partList({ cost, stillToChoose }: Evaluation, format: Format): Content[] {
+  const { currency, total } = cost
+  const toChoose = linesToChoose(stillToChoose, format)
+  const isLeast = total.missing.length > 0 || toChoose.length > 0
+  const least = isLeast ? 'at least ' : ''
+  const groups = billGroups(cost, 'when').flatMap(({ of, lines }): Cell[][] =>
+    of === 'at hand'
+      ? lines.map(atHandCells)
+      : [
+          [strong('when' in of ? WHEN[of.when] : of.shop), '', '', '', '', ''],
+          ...lines.map((line) => lineCells(line, currency, format)),
+        ],
+  )
+  const open = toChoose.map(({ name, pieces }): Cell[] => [
+    name,
+    right(format.number(pieces)),
+    '',
+    '',
+    'still to choose',
+    'not known',
+  ])
   return [
     { text: 'Part list', style: 'h2' },
     table(
       ['Part', 'Pieces', 'Each', 'Shipping', 'Condition, shop, day', 'To pay'],
       [
         ...groups,
-        ...atHand,
+        ...open,
         [
           strong('Together'),
           '',
@@ -145,6 +147,15 @@ function partList({ cost }: Evaluation, format: Format): Content[] {
     ),
   ]
 }
+
+const atHandCells = ({ name, owned, included }: BillLine): Cell[] => [
+  name,
+  String(owned + included),
+  '',
+  '',
+  owned > 0 ? 'owned' : 'comes with another',
+  '',
+]
 
 function lineCells(line: BillLine, currency: string, format: Format): Cell[] {
   const { name, pieces, price, condition, shop, on, sumMinor } = line

@@ -2,6 +2,8 @@ import type {
   OpenedDesign,
   PartPage,
   PartUse,
+  AskPriceFigures,
+  PartPriceFigures,
   PricePage,
   ReadingPage,
   RemovedDesign,
@@ -212,6 +214,10 @@ export const api = createApi({
       query: () => '/prices/watched',
       providesTags: ['Prices'],
     }),
+    priceFigures: build.query<PartPriceFigures, AskPriceFigures>({
+      query: (params) => ({ url: '/prices/figures', params }),
+      providesTags: ['Prices'],
+    }),
     sendPrices: build.mutation<{ prices: StoredPrice[] }, SendPrice[]>({
       query: (prices) => ({ url: '/prices', method: 'POST', body: { prices } }),
       invalidatesTags: ['Prices'],
@@ -258,6 +264,7 @@ export const {
   useReadingsQuery,
   useSendReadingsMutation,
   useRemoveReadingMutation,
+  usePriceFiguresQuery,
   usePricesQuery,
   useWatchedPricesQuery,
   useSendPricesMutation,

@@ -6,7 +6,13 @@ import { Mark } from '../controls/Mark'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { RevisionsDialog } from './RevisionsDialog'
 import { SaveWords } from './SaveWords'
-import { selectDesign, selectRedoLabel, selectUndoLabel } from '../sheet/selectors'
+import {
+  selectCheckpointOf,
+  selectDesign,
+  selectDesignId,
+  selectRedoLabel,
+  selectUndoLabel,
+} from '../sheet/selectors'
 import { checkpointSet, redone, undone } from '../store/sheetSlice'
 import { useEdit } from '../sheet/useEdit'
 import styles from './sheet.module.css'
@@ -15,6 +21,8 @@ export function SheetHead() {
   const dispatch = useAppDispatch()
   const undoLabel = useAppSelector(selectUndoLabel)
   const redoLabel = useAppSelector(selectRedoLabel)
+  const designId = useAppSelector(selectDesignId)
+  const hasCheckpoint = useAppSelector((state) => selectCheckpointOf(state, designId)) !== null
   const [showsRevisions, setShowsRevisions] = useState(false)
   return (
     <header className={styles.head}>
@@ -53,6 +61,15 @@ export function SheetHead() {
         >
           checkpoint
         </button>
+        {hasCheckpoint && (
+          <Link
+            to={`/compare?designs=${designId}@checkpoint,${designId}`}
+            className="plain-button"
+            title="The design at the checkpoint beside the design as it is"
+          >
+            compare
+          </Link>
+        )}
         <button
           type="button"
           className="plain-button"

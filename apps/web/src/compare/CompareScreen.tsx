@@ -4,6 +4,8 @@ import { useCallback, useMemo } from 'react'
 import type { Remote } from 'comlink'
 import { useSearchParams } from 'react-router'
 import { api, useDesignQuery } from '../api/api'
+import { selectCheckpointOf } from '../sheet/selectors'
+import { useAppSelector } from '../store/hooks'
 import { PageFrame } from '../controls/PageFrame'
 import { format } from '../controls/locale'
 import { useWorkerAnswer } from '../workers/useWorkerAnswer'
@@ -31,7 +33,10 @@ export function CompareScreen() {
           Choose two designs, or the same one twice and another revision of it.
         </p>
       ) : documents.hasFailed ? (
-        <p role="alert">One of the designs is not there any more, or cannot be read.</p>
+        <p role="alert">
+          One of the designs is not there any more, or cannot be read; a checkpoint is gone with the
+          page that it was set in.
+        </p>
       ) : documents.designs === null ? (
         <p className="soft">Reading the designs …</p>
       ) : (
@@ -79,11 +84,13 @@ interface ReadDocument {
 function useDocument(one: ComparedDesign | undefined): ReadDocument {
   const newest = useDesignQuery(one?.revision === null ? one.id : skipToken)
   const older = api.useRevisionQuery(
-    one && one.revision !== null ? { id: one.id, revision: one.revision } : skipToken,
+    typeof one?.revision === 'number' ? { id: one.id, revision: one.revision } : skipToken,
   )
+  const checkpoint = useAppSelector((state) => selectCheckpointOf(state, one?.id))
   const { data, error } = one?.revision === null ? newest : older
   const isAsked = one !== undefined
-  const design = isAsked ? (data?.document ?? null) : null
-  const hasFailed = isAsked && error !== undefined
+  const isCheckpoint = one?.revision === 'checkpoint'
+  const design = isCheckpoint ? checkpoint : isAsked ? (data?.document ?? null) : null
+  const hasFailed = isCheckpoint ? checkpoint === null : isAsked && error !== undefined
   return useMemo(() => ({ isAsked, design, hasFailed }), [isAsked, design, hasFailed])
 }

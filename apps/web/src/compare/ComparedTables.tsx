@@ -2,13 +2,14 @@ import type { Design } from '@flint/core/editing'
 import type { DesignComparison } from '@flint/core/figures'
 import { comparisonToCsv } from '@flint/core/files'
 import { lazy, Suspense } from 'react'
+import { format } from '../controls/locale'
 import { SeverityShape } from '../controls/SeverityShape'
 import { saveFile } from '../controls/saveFile'
 import { amountWords } from './amountWords'
 import styles from './compare.module.css'
 
 /** The chart library is large, and the rest of the page needs none of it. */
-const SpentChart = lazy(() => import('./SpentChart'))
+const YearLines = lazy(() => import('./YearLines'))
 
 interface ComparedTablesProps {
   designs: readonly Design[]
@@ -17,7 +18,7 @@ interface ComparedTablesProps {
 
 /** Figures, parts and findings side by side; what is different is marked and comes first. */
 export function ComparedTables({ designs, comparison }: ComparedTablesProps) {
-  const { figures, parts, findings, spentByYear } = comparison
+  const { figures, parts, findings, spentByYear, energyByYear } = comparison
   const currencies = new Set(designs.map(({ brief }) => brief.currency))
   const [currency] = currencies
   const names = designs.map(({ name }) => name)
@@ -84,13 +85,31 @@ export function ComparedTables({ designs, comparison }: ComparedTablesProps) {
             <h2>What each has cost, year by year</h2>
             <div className={styles.chart}>
               <Suspense fallback={<p className="soft">The chart is on its way …</p>}>
-                <SpentChart names={names} spentByYear={spentByYear} currency={currency} />
+                <YearLines
+                  names={names}
+                  byYear={spentByYear}
+                  write={(minor) => format.roundMoney(minor, currency)}
+                />
               </Suspense>
             </div>
           </section>
         )}
       </div>
       <div className={styles.besides}>
+        {energyByYear.some((years) => years.length > 0) && (
+          <section aria-label="Power by year">
+            <h2>What each has drawn, year by year</h2>
+            <div className={styles.chart}>
+              <Suspense fallback={<p className="soft">The chart is on its way …</p>}>
+                <YearLines
+                  names={names}
+                  byYear={energyByYear}
+                  write={(kilowattHours) => `${format.number(kilowattHours)} kWh`}
+                />
+              </Suspense>
+            </div>
+          </section>
+        )}
         <section aria-label="Parts">
           <h2>Parts</h2>
           {different.length === 0 ? (

@@ -2,6 +2,8 @@ import { useShelfRows } from '../shelf/useShelfRows'
 import { useRevisionsQuery } from '../api/api'
 import { SmallChoice } from '../controls/SmallChoice'
 import { format } from '../controls/locale'
+import { selectCheckpointOf } from '../sheet/selectors'
+import { useAppSelector } from '../store/hooks'
 import { type ComparedDesign, MOST_COMPARED } from './comparedDesigns'
 import styles from './compare.module.css'
 
@@ -75,12 +77,13 @@ export function DesignPicker({ chosen, onChoose }: DesignPickerProps) {
 interface RevisionChoiceProps {
   one: ComparedDesign
   at: number
-  onChange: (revision: number | null) => void
+  onChange: (revision: ComparedDesign['revision']) => void
 }
 
 function RevisionChoice({ one, at, onChange }: RevisionChoiceProps) {
   const { data } = useRevisionsQuery({ id: one.id })
   const past = data ?? []
+  const hasCheckpoint = useAppSelector((state) => selectCheckpointOf(state, one.id)) !== null
   return (
     <SmallChoice
       label={`Revision of design ${at + 1}`}
@@ -88,13 +91,14 @@ function RevisionChoice({ one, at, onChange }: RevisionChoiceProps) {
       value={one.revision === null ? '' : String(one.revision)}
       options={[
         { value: '', text: 'as it is' },
+        ...(hasCheckpoint ? [{ value: 'checkpoint', text: 'at the checkpoint' }] : []),
         ...past.map(({ revision, label, savedAt }) => ({
           value: String(revision),
           text: `${revision}: ${label ?? new Date(savedAt).toLocaleDateString(format.locale)}`,
         })),
       ]}
       onChange={(value) => {
-        onChange(value === '' ? null : Number(value))
+        onChange(value === '' ? null : value === 'checkpoint' ? value : Number(value))
       }}
     />
   )

@@ -7,8 +7,9 @@ test('an address names up to four designs and revisions, and what is none is lef
     { id: 'b', revision: 3 },
   ])
   expect(readComparedDesigns('a@x,<b>,,c@0,d')).toEqual([{ id: 'd', revision: null }])
+  expect(readComparedDesigns('a@checkpoint')).toEqual([{ id: 'a', revision: 'checkpoint' }])
   expect(readComparedDesigns('a,b,c,d,e')).toHaveLength(4)
-  expect(asText(readComparedDesigns('a,b@3'))).toBe('a,b@3')
+  expect(asText(readComparedDesigns('a@checkpoint,b@3'))).toBe('a@checkpoint,b@3')
 })
 
 test('a figure is told in its own unit, and as little as is known', () => {

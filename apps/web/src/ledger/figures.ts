@@ -6,6 +6,7 @@ import {
   type DesignSummary,
   type Evaluation,
   type LimitId,
+  overBudgetMinor,
   type PowerFigure,
 } from '@flint/core/figures'
 import { format } from '../controls/locale'
@@ -149,17 +150,30 @@ export const ledgerFigures: readonly LedgerFigure[] = [
       const write = (minor: number, digits = 0): string => format.moneyTo(minor, currency, digits)
       return { value: amountText(total, beside, write), unit: '' }
     },
-    below: ({ brief }, { cost }) => {
+    below: ({ brief }, { cost, limits }) => {
+      const { costLimitMinor, costLimitCurrency } = brief
+      const overMinor = overBudgetMinor(limits)
+      const [spent, toSpend] = [cost.spent.likely, cost.now.likely + cost.later.likely]
       const parts = [
-        brief.costLimitMinor === null
+        costLimitMinor === null
           ? 'no limit set'
-          : `of ${format.roundMoney(brief.costLimitMinor, brief.currency)}`,
+          : `of ${format.roundMoney(costLimitMinor, costLimitCurrency ?? brief.currency)}`,
+        ...(overMinor === null ? [] : [`${overText(overMinor, brief.currency)} over`]),
+        ...(spent > 0
+          ? [
+              `${format.roundMoney(spent, brief.currency)} spent, ${format.roundMoney(toSpend, brief.currency)} to spend`,
+            ]
+          : []),
       ]
       if (cost.ownedPieces > 0) parts.push(`${format.counted(cost.ownedPieces, 'piece')} owned`)
       return parts.join(' · ')
     },
   },
 ]
+
+/** Never shown as nothing, however little it is. */
+const overText = (minor: number, currency: string): string =>
+  format.apart(minor, 0, (value, digits = 0) => format.moneyTo(value, currency, digits))[0]
 
 /** What of the brief a figure is held against, as a bar shows it. */
 export function barLimit(evaluation: Evaluation, { limitId }: LedgerFigure): number | null {

@@ -1,10 +1,10 @@
 import type { WatchedPart } from '@flint/contract'
 import { minorPerMajor } from '@flint/core/drawing'
-import { priceFigures } from '@flint/core/figures'
+import { atTheDoor } from '@flint/core/figures'
 import { lazy, Suspense, useState } from 'react'
-import { Link } from 'react-router'
 import {
   usePartUsesQuery,
+  usePriceFiguresQuery,
   usePricesQuery,
   useRemovePriceMutation,
   useSetPriceTargetMutation,
@@ -14,6 +14,7 @@ import { format } from '../controls/locale'
 import { NumberField } from '../controls/NumberField'
 import { SmallChoice } from '../controls/SmallChoice'
 import { daysAgo } from '../controls/today'
+import { PriceEffects } from './PriceEffects'
 import { priceWords } from './priceWords'
 import styles from './prices.module.css'
 
@@ -32,7 +33,7 @@ interface PartPricesProps {
   target: WatchedPart['target']
 }
 
-/** What a part has cost: figures over a window, the chart, every price, and the designs that it is in. */
+/** What a part has cost: figures over a window, the chart, every price, and what a lower one would change. */
 export function PartPrices({ slug, name, target }: PartPricesProps) {
   const [pages, setPages] = useState<string[]>([])
   const before = pages.at(-1)
@@ -41,16 +42,22 @@ export function PartPrices({ slug, name, target }: PartPricesProps) {
   const [remove] = useRemovePriceMutation()
   const [setTarget] = useSetPriceTargetMutation()
   const [within, setWithin] = useState<Window>('a year')
+  const days = WINDOWS[within]
+  const { data: told } = usePriceFiguresQuery({
+    slug,
+    ...(days === null ? {} : { from: daysAgo(days) }),
+  })
   if (error) return <p role="alert">{problemSentence(error)}</p>
   if (!data) return <p className="soft">Reading the prices …</p>
   // What is in other currencies stands in the list, and in no sum.
-  const currency = target?.currency ?? data.prices[0]?.currency ?? 'EUR'
-  const comparable = data.prices.filter((price) => price.currency === currency)
-  const days = WINDOWS[within]
-  const from = days === null ? null : daysAgo(days)
-  const figures = priceFigures(comparable, from, target?.targetMinor ?? null)
+  const currency = told?.currency ?? target?.currency ?? 'EUR'
+  const seen = (told?.of ?? []).flatMap(({ figures }) => figures ?? [])
   const perMajor = minorPerMajor(currency)
   const last = data.prices.at(-1)
+  // Without a target it is the lowest that was seen, since that is what one could wait for.
+  const wouldBe =
+    target?.targetMinor ??
+    (seen.length > 0 ? Math.min(...seen.map(({ lowest }) => atTheDoor(lowest))) : null)
   return (
     <section aria-label={`Prices of ${name}`}>
       <h2>
@@ -59,7 +66,7 @@ export function PartPrices({ slug, name, target }: PartPricesProps) {
       </h2>
       <div className={styles.line}>
         <NumberField
-          label="Wait for, with shipping"
+          label="Target price, with shipping"
           unit={currency}
           optional
           min={0}
@@ -81,29 +88,26 @@ export function PartPrices({ slug, name, target }: PartPricesProps) {
           }}
         />
       </div>
-      <p role="status">{figures ? priceWords(figures, currency) : 'No price in this time.'}</p>
-      {comparable.length > 1 && (
+      <p role="status">
+        {told === undefined
+          ? 'Working it out …'
+          : seen.length === 0
+            ? 'No price in this time.'
+            : seen.map((figures) => priceWords(figures, currency)).join(' ')}
+      </p>
+      {told && told.of.some(({ byDay }) => byDay.length > 1) && (
         <div className={styles.chart}>
           <Suspense fallback={<p className="soft">The chart is on its way …</p>}>
             <PriceChart
-              prices={comparable}
+              of={told.of}
               currency={currency}
               targetMinor={target?.targetMinor ?? null}
             />
           </Suspense>
         </div>
       )}
-      {uses && uses.length > 0 && (
-        <p>
-          In{' '}
-          {uses.map(({ id, name: design, pieces }, index) => (
-            <span key={id}>
-              {index > 0 && ', '}
-              <Link to={`/designs/${id}/money`}>{design}</Link> ({format.number(pieces)})
-            </span>
-          ))}
-          : a price is taken there by hand, so that no design changes by itself.
-        </p>
+      {uses && uses.length > 0 && wouldBe !== null && (
+        <PriceEffects slug={slug} uses={uses} price={{ currency, unitMinor: wouldBe }} />
       )}
       <table className="lined" aria-label={`Every price of ${name}`}>
         <thead>
@@ -148,7 +152,7 @@ export function PartPrices({ slug, name, target }: PartPricesProps) {
         </tbody>
       </table>
       {data.prices.length > SHOWN && (
-        <p className="soft">The last {SHOWN} are listed; the figures know all of this page.</p>
+        <p className="soft">The last {SHOWN} are listed; the figures know all of them.</p>
       )}
       {data.total > data.prices.length && (
         <div className={styles.line}>

@@ -1,29 +1,36 @@
-import { atTheDoor, type PriceObservation } from '@flint/core/figures'
-import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts'
+import type { PartPriceFigures } from '@flint/contract'
+import { CartesianGrid, Legend, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts'
 import { format } from '../controls/locale'
 
 interface PriceChartProps {
-  prices: readonly PriceObservation[]
+  /** A line for each condition. */
+  of: PartPriceFigures['of']
   currency: string
   targetMinor: number | null
 }
 
-/** Prices with shipping by their day, with the one that is waited for. */
-export default function PriceChart({ prices, currency, targetMinor }: PriceChartProps) {
-  const points = prices
-    .map((price) => ({ at: Date.parse(price.seenOn), minor: atTheDoor(price), day: price.seenOn }))
-    .toSorted((one, other) => one.at - other.at)
-  const [first, last] = [points[0], points.at(-1)]
-  const told =
-    first && last
-      ? `From ${format.money(first.minor, currency)} on ${first.day} to ${format.money(last.minor, currency)} on ${last.day}, ${format.counted(points.length, 'price')}`
-      : ''
+/** Told apart by dashes, not by colour alone. */
+const DASHES = { new: '', used: '6 3', 'out of an enclosure': '2 3' }
+/** More points than this are drawn without their dots. */
+const MOST_DOTS = 60
+
+/** The lowest price with shipping of each day, with the target. */
+export default function PriceChart({ of, currency, targetMinor }: PriceChartProps) {
+  const told = of.flatMap(({ condition, byDay }) => {
+    const [first, last] = [byDay[0], byDay.at(-1)]
+    if (!first || !last) return []
+    const [from, to] = [first, last].map(
+      ({ day, minor }) => `${format.money(minor, currency)} on ${day}`,
+    )
+    return [
+      `${condition}: from ${from ?? ''} to ${to ?? ''}, ${format.counted(byDay.length, 'day')}`,
+    ]
+  })
   return (
-    <div role="img" aria-label={told}>
+    <div role="img" aria-label={told.join('; ')}>
       <LineChart
         width={620}
-        height={220}
-        data={points}
+        height={240}
         margin={{ top: 12, right: 20, bottom: 0, left: 0 }}
         accessibilityLayer={false}
       >
@@ -32,6 +39,7 @@ export default function PriceChart({ prices, currency, targetMinor }: PriceChart
           dataKey="at"
           type="number"
           domain={['dataMin', 'dataMax']}
+          allowDuplicatedCategory={false}
           stroke="var(--ink-soft)"
           tickFormatter={(at: number) =>
             new Date(at).toLocaleDateString(format.locale, { month: 'short', year: '2-digit' })
@@ -43,6 +51,7 @@ export default function PriceChart({ prices, currency, targetMinor }: PriceChart
           stroke="var(--ink-soft)"
           tickFormatter={(minor: number) => format.roundMoney(minor, currency)}
         />
+        {of.length > 1 && <Legend />}
         {targetMinor !== null && (
           <ReferenceLine
             y={targetMinor}
@@ -50,20 +59,27 @@ export default function PriceChart({ prices, currency, targetMinor }: PriceChart
             stroke="var(--spark)"
             strokeDasharray="7 4"
             label={{
-              value: 'waited for',
+              value: 'target',
               position: 'insideTopLeft',
               fill: 'var(--ink)',
               fontSize: 11,
             }}
           />
         )}
-        <Line
-          dataKey="minor"
-          stroke="var(--ink)"
-          strokeWidth={1.5}
-          dot={points.length <= 60}
-          isAnimationActive={false}
-        />
+        {of.map(({ condition, byDay }) => (
+          <Line
+            key={condition}
+            name={condition}
+            data={byDay.map((point) => ({ ...point, at: Date.parse(point.day) }))}
+            dataKey="minor"
+            stroke="var(--ink)"
+            strokeDasharray={DASHES[condition]}
+            strokeWidth={1.5}
+            legendType="plainline"
+            dot={byDay.length <= MOST_DOTS && { strokeDasharray: '' }}
+            isAnimationActive={false}
+          />
+        ))}
       </LineChart>
     </div>
   )

@@ -11,7 +11,7 @@ import { PriceLine } from './PriceLine'
 import { WatchList } from './WatchList'
 import styles from './prices.module.css'
 
-/** Prices that were seen, what is waited for, and what a part has cost. */
+/** Prices that were seen, targets, and what a part has cost. */
 export function PricesScreen() {
   const { slug } = useParams()
   const { data: parts } = useParts()

@@ -10,7 +10,7 @@ interface WatchListProps {
   chosen: string | null
 }
 
-/** Every part that has prices or is waited for. */
+/** Every part that has prices or a target. */
 export function WatchList({ watched, nameOf, chosen }: WatchListProps) {
   if (watched.length === 0) {
     return (
@@ -30,7 +30,7 @@ export function WatchList({ watched, nameOf, chosen }: WatchListProps) {
             <th scope="col">Part</th>
             <th scope="col">Last seen</th>
             <th scope="col">With shipping</th>
-            <th scope="col">Waited for</th>
+            <th scope="col">Target</th>
             <th scope="col">Prices</th>
           </tr>
         </thead>

@@ -23,7 +23,7 @@ const figures: PriceFigures = {
 
 test('what prices come to, in one sentence', () => {
   expect(priceWords(figures, 'EUR')).toBe(
-    'Last €189.00, lowest €179.00 on 2026-10-02, median €195.50, falling by €4 a month.',
+    'New: last €189.00, lowest €179.00 on 2026-10-02, median €195.50, falling by €4 a month.',
   )
 })
 
@@ -32,6 +32,6 @@ test('what is worth buying is said after it, and next to nothing is no trend', (
     { ...figures, trendMinorPerMonth: 20, isAtTarget: true, isUnusuallyLow: true },
     'EUR',
   )
-  expect(said).toMatch(/, steady\. At or below what you wait for\. Unusually low: 15 %/)
+  expect(said).toMatch(/, steady\. At or below the target\. Unusually low: 15 %/)
   expect(priceWords({ ...figures, trendMinorPerMonth: null }, 'EUR')).toMatch(/median €195\.50\.$/)
 })

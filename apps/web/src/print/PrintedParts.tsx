@@ -1,9 +1,11 @@
-import type { BillLine } from '@flint/core/figures'
+import { billGroups, type BillLine, linesToChoose } from '@flint/core/figures'
 import { partListToCsv } from '@flint/core/files'
+import { Fragment } from 'react'
 import { format } from '../controls/locale'
 import { saveFile } from '../controls/saveFile'
 import { selectBill, selectDesign, selectEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
+import { groupTitle } from '../sheet/billWords'
 import { ledgerFigures } from '../ledger/figures'
 import styles from './print.module.css'
 
@@ -12,6 +14,7 @@ export function PrintedParts() {
   const bill = useAppSelector(selectBill)
   const { name } = useAppSelector(selectDesign)
   const evaluation = useAppSelector(selectEvaluation)
+  const toChoose = linesToChoose(evaluation.stillToChoose, format)
   const total = ledgerFigures.find(({ id }) => id === 'cost')?.value(evaluation).value
   return (
     <section aria-label="Part list">
@@ -21,7 +24,7 @@ export function PrintedParts() {
           type="button"
           className={`plain-button ${styles.screenOnly ?? ''}`}
           onClick={() => {
-            saveFile(`${name} parts.csv`, 'text/csv', partListToCsv(bill))
+            saveFile(`${name} parts.csv`, 'text/csv', partListToCsv(bill, toChoose))
           }}
         >
           Save as CSV
@@ -41,8 +44,25 @@ export function PrintedParts() {
           </tr>
         </thead>
         <tbody>
-          {bill.lines.map((line) => (
-            <PrintedLine key={`${line.of} ${line.id}`} line={line} currency={bill.currency} />
+          {billGroups(bill, 'when').map(({ of, lines }) => (
+            <Fragment key={groupTitle(of)}>
+              <tr>
+                <th colSpan={8} scope="rowgroup">
+                  {groupTitle(of)}
+                </th>
+              </tr>
+              {lines.map((line) => (
+                <PrintedLine key={`${line.of} ${line.id}`} line={line} currency={bill.currency} />
+              ))}
+            </Fragment>
+          ))}
+          {toChoose.map(({ name, pieces }) => (
+            <tr key={name}>
+              <th scope="row">{name}</th>
+              <td>{pieces}</td>
+              <td colSpan={5}>still to choose</td>
+              <td>not known</td>
+            </tr>
           ))}
           <tr>
             <th scope="row">To buy</th>

@@ -162,6 +162,15 @@ export const selectCheckpointEvaluation = (state: RootState): Evaluation | null 
     : null
 }
 
+/** The checkpoint of a design that is open or was left in this page; null where there is none, or nothing changed since. */
+export const selectCheckpointOf = (
+  { sheet: { open, left } }: RootState,
+  designId: string | undefined,
+): Design | null => {
+  const one = open?.designId === designId ? open : left.find((sheet) => sheet.designId === designId)
+  return one && one.checkpoint !== one.history.present ? one.checkpoint : null
+}
+
 /** The drives that sit in the chosen bays and sockets, in their order. */
 export const selectChosenDrives = createSelector(
   selectBayPlan,

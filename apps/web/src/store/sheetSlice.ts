@@ -55,10 +55,16 @@ export interface OpenSheet {
   unanswered: string[]
 }
 
+interface LeftSheet {
+  designId: string
+  history: History
+  checkpoint: Design
+}
+
 interface SheetState {
   open: OpenSheet | null
   /** The way that designs came which were left, the last one last, so that what was done can still be undone. */
-  left: { designId: string; history: History }[]
+  left: LeftSheet[]
 }
 
 /** Designs whose way is kept in mind. */
@@ -83,10 +89,11 @@ export const sheetSlice = createSlice({
     ) {
       const { stored, kept, unreadCopies = [], right = 'own' } = payload
       const { left } = original(state)
-      const before = left.find(({ designId }) => designId === stored.id)?.history
+      const leftBefore = left.find(({ designId }) => designId === stored.id)
       // Whatever came from elsewhere meanwhile is another way, on which nothing of this one can be undone.
-      const isSame = before !== undefined && sameValue(before.present, stored.document)
-      const history = isSame ? before : startHistory(stored.document)
+      const isSame =
+        leftBefore !== undefined && sameValue(leftBefore.history.present, stored.document)
+      const history = isSame ? leftBefore.history : startHistory(stored.document)
       const saved: SaveState = right === 'look' ? { kind: 'looking' } : { kind: 'saved' }
       const save: SaveState = kept
         ? { kind: 'unsaved', reason: 'Work kept in this browser is being saved.', here: 'kept' }
@@ -96,7 +103,7 @@ export const sheetSlice = createSlice({
         history: kept ? record(history, 'take up the work kept here', kept.document) : history,
         baseRevision: kept?.baseRevision ?? stored.revision,
         baseDocument: history.present,
-        checkpoint: history.present,
+        checkpoint: isSame ? leftBefore.checkpoint : history.present,
         save,
         selectedBays: [],
         pulledDrives: [],
@@ -109,9 +116,9 @@ export const sheetSlice = createSlice({
     closed(state) {
       const open = state.open && original(state.open)
       if (open && open.save.kind !== 'looking' && open.save.kind !== 'conflict') {
-        const { designId, history } = open
+        const { designId, history, checkpoint } = open
         const others = original(state).left.filter((one) => one.designId !== designId)
-        state.left = [...others, { designId, history }].slice(-MOST_LEFT)
+        state.left = [...others, { designId, history, checkpoint }].slice(-MOST_LEFT)
       }
       state.open = null
     },

@@ -7,12 +7,14 @@ import {
   mostOf,
   type PartChoice,
   partKinds,
+  sheetName,
 } from '@flint/core/editing'
 import { fitVerdicts, reasonText, type Verdict } from '@flint/core/figures'
 import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { useParts } from '../api/useParts'
 import { format } from '../controls/locale'
+import { SmallChoice } from '../controls/SmallChoice'
 import { wattsChangeText } from '../sheet/payBack'
 import { selectDesign, selectEvaluation } from '../sheet/selectors'
 import { useEdit, usePreview } from '../sheet/useEdit'
@@ -62,6 +64,9 @@ export function PartOffers({ noun, takes }: PartChoice) {
   }
   const bySlug = new Map(judged.map((offer) => [offer.part.slug, offer]))
   const offers = slugs.flatMap((slug) => bySlug.get(slug) ?? [])
+  const fitting = offers.filter(({ verdict }) => verdict !== 'does not fit')
+  const [against, setAgainst] = useState('')
+  const heldAgainst = fitting.find(({ part }) => part.slug === against)?.figures ?? now
   return (
     <>
       <FindOffers
@@ -74,6 +79,21 @@ export function PartOffers({ noun, takes }: PartChoice) {
           field.blur()
         }}
       />
+      {fitting.length > 1 && (
+        <SmallChoice
+          label="Watts and money held against"
+          width={230}
+          value={fitting.some(({ part }) => part.slug === against) ? against : ''}
+          options={[
+            { value: '', text: 'the design as it is' },
+            ...fitting.map(({ part }) => ({
+              value: part.slug,
+              text: `with ${sheetName(part.sheet)}`,
+            })),
+          ]}
+          onChange={setAgainst}
+        />
+      )}
       <ul className={styles.list} onKeyDown={walkOffers} aria-label={`Offers: ${noun}`}>
         {offers.map(({ part, ...judged }) => (
           <Offer
@@ -81,7 +101,9 @@ export function PartOffers({ noun, takes }: PartChoice) {
             part={part}
             verdict={judged.verdict}
             reason={reasonText(judged, format)}
-            watts={judged.verdict === 'does not fit' ? '' : wattsChangeText(now, judged.figures)}
+            watts={
+              judged.verdict === 'does not fit' ? '' : wattsChangeText(heldAgainst, judged.figures)
+            }
             isChosen={chosen.has(part.slug)}
           />
         ))}

@@ -40,6 +40,8 @@ export interface DesignComparison {
   parts: { name: string; kind: PartKind; counts: number[]; differs: boolean }[]
   /** What each design has cost by the end of each year, the first year first, as far as it is known; in minor units of its own currency. */
   spentByYear: number[][]
+  /** What each has drawn by the end of each of these years, in kilowatt-hours; empty where nobody knows it. */
+  energyByYear: number[][]
   /** What is found in some of them and not in all. */
   findings: { code: FindingCode; severity: Severity; sentence: string; isIn: boolean[] }[]
 }
@@ -60,6 +62,12 @@ export function compareDesigns(compared: readonly Compared[], format: Formatter)
     }),
     parts: comparedParts(compared),
     spentByYear: owned.map(({ years }) => cumulated(years.years.map(spentIn))),
+    energyByYear: owned.map(({ evaluation, years }) => {
+      const { kilowattHoursPerYear } = evaluation.power
+      return kilowattHoursPerYear === null
+        ? []
+        : cumulated(years.years.map(() => kilowattHoursPerYear))
+    }),
     findings: comparedFindings(compared, format),
   }
 }

@@ -102,6 +102,8 @@ export const brief = z.strictObject({
   /** Null for what is suggested from readers and house rules. */
   day: dayProfile.nullable().default(null),
   costLimitMinor: minorUnits.nullable(),
+  /** The currency that the budget is counted in; null for that of the bill. */
+  costLimitCurrency: currencyCode.nullable().default(null),
   /** The day by which it must do: what is bought after it is no part of it. Null for all that is bought. */
   costLimitBy: z.iso.date().nullable().default(null),
   /** Money for every later year: power, and what is added then. */
@@ -163,6 +165,7 @@ export const EMPTY_BRIEF: Brief = {
   idleState: 'spinning',
   day: null,
   costLimitMinor: null,
+  costLimitCurrency: null,
   costLimitBy: null,
   laterMinorPerYear: null,
   failuresWanted: null,

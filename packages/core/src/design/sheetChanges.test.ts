@@ -32,6 +32,12 @@ test('what differs is told field by field, and nothing changes by itself', () =>
   expect(fittedOne(shelf, 'board')?.sheet.idleWatts).toBe(5.5)
 })
 
+test('another price is no change of a data sheet', () => {
+  const price = { currency: 'EUR', unitMinor: 1, shippingMinor: null }
+  const dearer = { ...newer, ...changedPart('tindrel-plain-itx', { price }), slug: newer.slug }
+  expect(sheetChanges(shelf, [dearer])).toEqual([])
+})
+
 test('one field taken leaves the other on offer; both taken make it the newest version', () => {
   const one = takeSheetFields(shelf, snapshotId, newer, ['idleWatts'])
   expect(evaluate(one).power.dc.likely - evaluate(shelf).power.dc.likely).toBeCloseTo(2, 10)

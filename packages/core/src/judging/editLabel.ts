@@ -26,6 +26,7 @@ const BRIEF_FIELDS: Record<keyof Brief, string> = {
   day: 'the day of the machine',
   costLimitMinor: 'the budget',
   costLimitBy: 'the day of the budget',
+  costLimitCurrency: 'the currency of the budget',
   laterMinorPerYear: 'the money of later years',
   failuresWanted: 'the failures to survive',
   outageHoursTolerated: 'the longest outage',

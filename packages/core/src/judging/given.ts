@@ -3,6 +3,7 @@ import type { Brief } from '../design/brief'
 import type { Pool, SpinUp } from '../design/design'
 import type { LetteredGroup } from '../design/groupLetters'
 import type { HouseRules } from '../design/houseRules'
+import type { Rate } from '../design/money'
 import type { NetworkChoices } from '../design/networkChoices'
 import type { PathChoices } from '../design/pathChoices'
 import type { Tenants } from '../design/tenants'
@@ -56,6 +57,8 @@ export interface Given extends Readonly<Measured> {
   readonly lettered: readonly LetteredGroup[]
   /** Pieces that are in the house already. */
   readonly ownedIds: ReadonlySet<string>
+  /** The builder's own, of one currency into another. */
+  readonly rates: readonly Rate[]
   /** What each placed card has to move, with the drives that are wired to it. */
   readonly cardLoads: readonly PlacedDevice[]
   readonly stillToChoose: readonly OpenChoice[]

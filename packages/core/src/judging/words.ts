@@ -84,6 +84,7 @@ const BRIEF_WORDS: Record<string, string> = {
   secondCopyEveryHours: 'how often the second copy is made',
   data: 'how much data there is',
   'tax.percent': 'how much tax is',
+  rate: 'a rate for the currency of the budget',
 }
 
 /** What a design says of a piece beside its data sheet. */

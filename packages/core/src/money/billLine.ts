@@ -45,3 +45,10 @@ export interface BillLine {
   /** Bought without tax. */
   taxFree: boolean
 }
+
+/** Something that the bill lacks, since nobody has chosen yet which one it is. */
+export interface UnchosenLine {
+  /** "2 cables: SFF-8087 to 4 × SATA". */
+  name: string
+  pieces: number
+}

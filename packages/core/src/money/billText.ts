@@ -1,5 +1,5 @@
 import type { Formatter } from '../units/formatter'
-import type { BillLine } from './billLine'
+import type { BillLine, UnchosenLine } from './billLine'
 import type { CostFigure } from './billOfMaterials'
 
 /**
@@ -11,13 +11,15 @@ export function billText(
   name: string,
   { lines, total, currency }: Pick<CostFigure, 'lines' | 'total' | 'currency'>,
   format: Formatter,
+  toChoose: readonly UnchosenLine[] = [],
 ): string {
   const toBuy = lines.filter(({ pieces, buy }) => pieces > 0 && buy !== 'bought')
-  const least = total.missing.length > 0 ? 'at least ' : ''
+  const least = total.missing.length > 0 || toChoose.length > 0 ? 'at least ' : ''
   return [
     name,
     '',
     ...toBuy.map((line) => lineText(line, format)),
+    ...toChoose.map((line) => `${line.name}: still to choose`),
     '',
     `Together ${least}${format.money(total.likely, currency)}, shipping included as far as it is known.`,
     '',

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { CONDITIONS } from '../design/money'
+import { lowestByDay } from './lowestByDay'
 import { priceFigures } from './priceFigures'
 import type { PriceObservation } from './priceObservation'
 import { pricesCsv, pricesFromCsv } from './pricesCsv'
@@ -19,6 +20,18 @@ const seen = (
   shop: '',
   link: '',
   ...rest,
+})
+
+test('a chart has the lowest of each day, in their order', () => {
+  const prices = [
+    seen('2026-11-20', 18_900),
+    seen('2026-11-02', 20_000, { shippingMinor: null }),
+    seen('2026-11-20', 17_000, { shippingMinor: 900 }),
+  ]
+  expect(lowestByDay(prices)).toEqual([
+    { day: '2026-11-02', minor: 20_000 },
+    { day: '2026-11-20', minor: 17_900 },
+  ])
 })
 
 describe('one line', () => {

@@ -7,7 +7,7 @@ import { selectDesign, selectLimits } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import trayStyles from '../../tray/tray.module.css'
-import { BudgetDay } from './BudgetDay'
+import { BudgetTerms } from './BudgetTerms'
 import { BriefChoice } from './BriefChoice'
 import { BriefNumber } from './BriefNumber'
 import { BriefText } from './BriefText'
@@ -50,6 +50,7 @@ function BriefTray() {
 
 const BriefForm = memo(function BriefForm() {
   const code = useAppSelector((state) => selectDesign(state).brief.currency)
+  const budgetCode = useAppSelector((state) => selectDesign(state).brief.costLimitCurrency) ?? code
   const perMajor = minorPerMajor(code)
   return (
     <>
@@ -167,8 +168,8 @@ const BriefForm = memo(function BriefForm() {
             <BriefNumber
               field="costLimitMinor"
               label="Budget"
-              unit={code}
-              scale={perMajor}
+              unit={budgetCode}
+              scale={minorPerMajor(budgetCode)}
               rounds
               min={0}
               max={10_000_000}
@@ -185,7 +186,7 @@ const BriefForm = memo(function BriefForm() {
               optional
             />
           </div>
-          <BudgetDay />
+          <BudgetTerms />
           <BriefChoice {...currency} />
         </Section>
         <Section title="What stays free">

@@ -1,19 +1,25 @@
-import { addBundle, addExtra, type BuyWhen } from '@flint/core/editing'
-import type { BillLine } from '@flint/core/figures'
+import { addBundle, addExtra } from '@flint/core/editing'
+import {
+  BILL_GROUPINGS,
+  type BillGroup,
+  type BillGrouping,
+  billGroups,
+  type BillLine,
+  linesToChoose,
+} from '@flint/core/figures'
 import { billText, partListToCsv } from '@flint/core/files'
 import { Fragment, useState } from 'react'
 import { Link } from 'react-router'
 import { format } from '../../controls/locale'
+import { SmallChoice } from '../../controls/SmallChoice'
 import { saveFile } from '../../controls/saveFile'
-import { selectBill, selectDesign, selectDesignId } from '../../sheet/selectors'
+import { selectBill, selectDesign, selectDesignId, selectEvaluation } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 import { BillRow } from './BillRow'
-import { moneyAmount, WHEN_WORDS } from './moneyWords'
+import { GROUPING_WORDS, moneyAmount } from './moneyWords'
+import { groupTitle } from '../../sheet/billWords'
 import { useMoney } from './useMoney'
 import styles from './money.module.css'
-
-/** In the order in which a builder takes them up. */
-const IN_ORDER = ['now', 'later', 'bought'] as const satisfies readonly BuyWhen[]
 
 /** All that is bought, line by line, to be changed in place. */
 export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }) {
@@ -23,8 +29,11 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
   const [said, setSaid] = useState('')
   const { currency } = design.brief
   const bill = useAppSelector(selectBill)
-  const toBuy = bill.lines.filter(({ pieces }) => pieces > 0)
-  const atHand = bill.lines.filter(({ pieces }) => pieces === 0)
+  const { stillToChoose } = useAppSelector(selectEvaluation)
+  const [by, setBy] = useState<BillGrouping>('when')
+  const groups = billGroups(bill, by)
+  const toChoose = linesToChoose(stillToChoose, format)
+  const toBuyCount = bill.lines.filter(({ pieces }) => pieces > 0).length
   const addSomething = (): void => {
     change((money) => addExtra(money, 'Something else'))
   }
@@ -33,10 +42,19 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
       <h2>
         The bill
         <span className="aside">
-          {moneyAmount(bill.total, currency)}, {format.counted(toBuy.length, 'line')}
+          {moneyAmount(bill.total, currency)}, {format.counted(toBuyCount, 'line')}
         </span>
       </h2>
       <div className={styles.actions}>
+        <SmallChoice
+          label="Lines stand together by"
+          width={210}
+          value={by}
+          options={BILL_GROUPINGS.map((value) => ({ value, text: GROUPING_WORDS[value] }))}
+          onChange={(value) => {
+            setBy(value as BillGrouping)
+          }}
+        />
         <button type="button" className="plain-button" onClick={addSomething}>
           Add something beside the machine
         </button>
@@ -53,7 +71,7 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
           type="button"
           className="plain-button"
           onClick={() => {
-            saveFile(`${design.name} parts.csv`, 'text/csv', partListToCsv(bill))
+            saveFile(`${design.name} parts.csv`, 'text/csv', partListToCsv(bill, toChoose))
           }}
         >
           Save as CSV
@@ -62,7 +80,7 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
           type="button"
           className="plain-button"
           onClick={() => {
-            void navigator.clipboard.writeText(billText(design.name, bill, format)).then(
+            void navigator.clipboard.writeText(billText(design.name, bill, format, toChoose)).then(
               () => {
                 setSaid('Copied.')
               },
@@ -100,43 +118,37 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
               </tr>
             </thead>
             <tbody>
-              {IN_ORDER.map((when) => {
-                const lines = toBuy.filter(({ buy }) => buy === when)
-                if (lines.length === 0) return null
-                const sum = { now: bill.now, later: bill.later, bought: bill.spent }[when]
-                return (
-                  <Fragment key={when}>
-                    <tr className={styles.group}>
-                      <th colSpan={7} scope="rowgroup">
-                        {WHEN_WORDS[when]}
-                      </th>
-                      <td className={styles.sum}>{moneyAmount(sum, currency)}</td>
-                    </tr>
-                    {lines.map((line) => (
-                      <BillRow
-                        key={keyOf(line, lines)}
-                        line={line}
-                        currency={currency}
-                        onChoose={onChoose}
-                      />
-                    ))}
-                  </Fragment>
-                )
-              })}
-              {atHand.length > 0 && (
+              {groups.map((group) => (
+                <Fragment key={groupKey(group)}>
+                  <tr className={styles.group}>
+                    <th colSpan={7} scope="rowgroup">
+                      {groupTitle(group.of)}
+                    </th>
+                    <td className={styles.sum}>{groupSum(group, currency)}</td>
+                  </tr>
+                  {group.lines.map((line) => (
+                    <BillRow
+                      key={keyOf(line, group.lines)}
+                      line={line}
+                      currency={currency}
+                      onChoose={onChoose}
+                    />
+                  ))}
+                </Fragment>
+              ))}
+              {toChoose.length > 0 && (
                 <tr className={styles.group}>
                   <th colSpan={8} scope="rowgroup">
-                    at hand
+                    still to choose
                   </th>
                 </tr>
               )}
-              {atHand.map((line) => (
-                <BillRow
-                  key={keyOf(line, atHand)}
-                  line={line}
-                  currency={currency}
-                  onChoose={onChoose}
-                />
+              {toChoose.map(({ name }) => (
+                <tr key={name}>
+                  <th scope="row">{name}</th>
+                  <td colSpan={6} />
+                  <td className={styles.sum}>not known</td>
+                </tr>
               ))}
             </tbody>
           </table>
@@ -144,6 +156,14 @@ export function BillSection({ onChoose }: { onChoose: (line: BillLine) => void }
       )}
     </section>
   )
+}
+
+const groupKey = ({ of }: BillGroup): string =>
+  of === 'at hand' ? of : 'when' in of ? `when ${of.when}` : `shop ${of.shop}`
+
+function groupSum({ of, sumMinor, isLeast }: BillGroup, currency: string): string {
+  if (of === 'at hand') return ''
+  return `${isLeast ? 'at least ' : ''}${format.money(sumMinor, currency)}`
 }
 
 /** The same row when a line gets a purchase of its own while one types in it. */

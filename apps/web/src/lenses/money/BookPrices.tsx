@@ -1,9 +1,10 @@
 import type { StoredPrice } from '@flint/contract'
 import { changeLine, type Design, type Edit } from '@flint/core/editing'
-import { atTheDoor, type BillLine, priceFigures } from '@flint/core/figures'
+import { atTheDoor, type BillLine } from '@flint/core/figures'
 import { Link } from 'react-router'
-import { usePricesQuery, useSendPricesMutation } from '../../api/api'
+import { usePriceFiguresQuery, useSendPricesMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
+import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
 import { today } from '../../controls/today'
 import { selectDesign } from '../../sheet/selectors'
@@ -20,14 +21,16 @@ export function BookPrices({ line }: { line: BillLine }) {
 }
 
 function PricesOf({ slug, line }: { slug: string; line: BillLine }) {
-  const { data } = usePricesQuery({ slug })
+  const { data, error: unseen } = usePriceFiguresQuery({
+    slug,
+    ...(line.price ? { currency: line.price.currency } : {}),
+  })
   const [send, { error }] = useSendPricesMutation()
   const edit = useEdit()
   const preview = usePreview()
   const { price } = line
-  const currency = price?.currency ?? data?.prices[0]?.currency
-  const comparable = (data?.prices ?? []).filter((one) => one.currency === currency)
-  const figures = priceFigures(comparable, null, null)
+  const { data: parts = [] } = useParts()
+  const asked = parts.find((part) => part.slug === slug)?.sheet.price ?? null
   const take =
     ({ currency: code, unitMinor, shippingMinor, condition, shop, link }: StoredPrice) =>
     ({ money }: Design): Edit => ({
@@ -40,34 +43,60 @@ function PricesOf({ slug, line }: { slug: string; line: BillLine }) {
         link,
       }),
     })
-  const offers = figures
-    ? [
-        { word: 'last', seen: figures.last },
-        ...(figures.lowest === figures.last ? [] : [{ word: 'lowest', seen: figures.lowest }]),
-      ]
-    : []
+  const takeAsked = ({ money }: Design): Edit => ({
+    do: 'change-money',
+    change: changeLine(money, line, {
+      price: asked && { currency: asked.currency, unitMinor: asked.unitMinor },
+      shippingMinor: asked?.shippingMinor ?? null,
+    }),
+  })
+  const isAskedOtherwise =
+    asked !== null && (price?.unitMinor !== asked.unitMinor || price.currency !== asked.currency)
+  // Who may not see what the house pays sees nothing of it, instead of "no price".
+  if (unseen) return null
+  const seen = (data?.of ?? []).flatMap(({ figures }) => figures ?? [])
+  const count = seen.reduce((sum, figures) => sum + figures.count, 0)
+  const offers = seen.flatMap(({ last, lowest }) => [
+    { word: `last ${last.condition}`, price: last },
+    ...(lowest.number === last.number
+      ? []
+      : [{ word: `lowest ${lowest.condition}`, price: lowest }]),
+  ])
   return (
     <div>
       <p>
-        {figures
-          ? `Price book: ${format.counted(figures.count, 'price')}. `
+        {count > 0
+          ? `Price book: ${format.counted(count, 'price')}. `
           : 'No price of it is in the price book. '}
         <Link to={`/prices/${slug}`}>All of them</Link>
       </p>
       <div className={styles.actions}>
-        {offers.map(({ word, seen }) => (
+        {offers.map(({ word, price: offered }) => (
           <button
             key={word}
             type="button"
             className="plain-button"
-            {...preview(take(seen))}
+            {...preview(take(offered))}
             onClick={() => {
-              edit(take(seen))
+              edit(take(offered))
             }}
           >
-            Take the {word}, {format.money(atTheDoor(seen), seen.currency)} of {seen.seenOn}
+            Take the {word}, {format.money(atTheDoor(offered), offered.currency)} of{' '}
+            {offered.seenOn}
           </button>
         ))}
+        {isAskedOtherwise && (
+          <button
+            type="button"
+            className="plain-button"
+            {...preview(takeAsked)}
+            onClick={() => {
+              edit(takeAsked)
+            }}
+          >
+            Take what the catalogue asks, {format.money(asked.unitMinor, asked.currency)}
+          </button>
+        )}
         {price && (
           <button
             type="button"

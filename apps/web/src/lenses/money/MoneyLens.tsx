@@ -12,10 +12,12 @@ import { useAppSelector } from '../../store/hooks'
 import { Findings } from '../../tray/Findings'
 import { BillSection } from './BillSection'
 import { BreakEvenSection } from './BreakEvenSection'
+import { DriveOffersSection } from './DriveOffersSection'
 import { LineForm } from './LineForm'
 import { PricePlan } from './PricePlan'
 import { TermsSection } from './TermsSection'
 import { TotalsTable } from './TotalsTable'
+import { WorthSection } from './WorthSection'
 import { YearsSection } from './YearsSection'
 import styles from './money.module.css'
 
@@ -63,11 +65,13 @@ export function MoneyLens() {
             widthPx={widthPx - TOTALS_PX}
             pointedPartIds={pointedPartIds}
           />
-          <TotalsTable design={design} evaluation={{ cost, capacity: evaluation.capacity }} />
+          <TotalsTable design={design} evaluation={{ ...evaluation, cost }} />
         </div>
         <BillSection onChoose={setChosen} />
         <YearsSection />
         <BreakEvenSection />
+        <WorthSection />
+        <DriveOffersSection />
       </div>
     </LensFrame>
   )

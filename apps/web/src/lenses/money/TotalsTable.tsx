@@ -1,5 +1,5 @@
 import type { Evaluation } from '@flint/core/figures'
-import { piecePrices, pricePerTerabyte, boughtBy } from '@flint/core/figures'
+import { overBudgetMinor, piecePrices, pricePerTerabyte } from '@flint/core/figures'
 import type { Design } from '@flint/core/editing'
 import { format } from '../../controls/locale'
 import { moneyAmount } from './moneyWords'
@@ -7,14 +7,14 @@ import styles from './money.module.css'
 
 interface TotalsTableProps {
   design: Design
-  evaluation: Pick<Evaluation, 'cost' | 'capacity'>
+  evaluation: Pick<Evaluation, 'cost' | 'capacity' | 'limits'>
 }
 
 /** What of the money is spent, what is to be spent, what is over, and what a terabyte comes to. */
-export function TotalsTable({ design, evaluation: { cost, capacity } }: TotalsTableProps) {
-  const { currency, costLimitMinor, costLimitBy } = design.brief
+export function TotalsTable({ design, evaluation: { cost, capacity, limits } }: TotalsTableProps) {
+  const { currency, costLimitBy } = design.brief
   const per = pricePerTerabyte(cost, capacity, paidDrives(design, cost))
-  const overMinor = costLimitMinor === null ? 0 : boughtBy(cost, costLimitBy).low - costLimitMinor
+  const overMinor = overBudgetMinor(limits)
   const money = (minor: number): string => format.money(Math.round(minor), currency)
   const rows: [label: string, value: string][] = [
     ...(cost.spent.likely > 0
@@ -47,7 +47,7 @@ export function TotalsTable({ design, evaluation: { cost, capacity } }: TotalsTa
               <td className={styles.sum}>{value}</td>
             </tr>
           ))}
-          {overMinor > 0 && (
+          {overMinor !== null && (
             <tr className={styles.over}>
               <th scope="row">
                 △ Over the budget{costLimitBy === null ? '' : ` until ${costLimitBy}`}

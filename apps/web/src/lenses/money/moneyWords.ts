@@ -1,11 +1,10 @@
-import type { Amount, Assumption, BillLine, BreakEven } from '@flint/core/figures'
-import type { AlternativeKind, BuyWhen, Rise } from '@flint/core/editing'
+import type { Amount, Assumption, BillGrouping, BillLine, BreakEven } from '@flint/core/figures'
+import type { AlternativeKind, Rise } from '@flint/core/editing'
 import { format } from '../../controls/locale'
 
-export const WHEN_WORDS: Record<BuyWhen, string> = {
-  now: 'to order now',
-  later: 'later',
-  bought: 'bought',
+export const GROUPING_WORDS: Record<BillGrouping, string> = {
+  when: 'when they are bought',
+  shop: 'shop',
 }
 
 export const KIND_WORDS: Record<AlternativeKind, string> = {
@@ -71,4 +70,16 @@ export function breakEvenText(
   return neededPerMonthMinor === null
     ? `${never}.`
     : `${never}; it would be, if the other cost ${format.money(Math.ceil(neededPerMonthMinor), currency)} a month.`
+}
+
+/**
+ * What the other drive may fail before it costs as much.
+ * @param percent of a hundred that would have to fail each year; null where it costs as much anyway
+ */
+export function evenWords(percent: number | null, assumedPercent: number): string {
+  if (percent === null) return 'The other costs as much or more, even if none of it ever fails.'
+  const text = `${format.number(percent, 1)} of a hundred`
+  return percent > assumedPercent
+    ? `The other is the cheaper one until ${text} fail in a year.`
+    : `The other is the dearer one: it would have to fail less than ${text} in a year.`
 }

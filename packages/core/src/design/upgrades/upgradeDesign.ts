@@ -31,6 +31,9 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   9: (document) => document,
   // Version 11 knows how parts are bought, and what its sums of money assume; the schema fills in that nobody said it.
   10: (document) => document,
+  // Version 12 has a budget in a currency of its own, serial numbers, drives that were sent back, and what has been done
+  // at the bench; before, nobody said any of it.
+  11: (document) => document,
 }
 
 /**

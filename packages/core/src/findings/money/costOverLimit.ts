@@ -14,7 +14,7 @@ export const costOverLimit: Rule<'cost-over-limit', Facts> = {
   find: ({ judged, cost }) => {
     const limit = judged(costLimit)
     if (limit?.status !== 'missed') return []
-    const { costLimitMinor } = limit.facts
+    const costLimitMinor = limit.facts.inBillMinor ?? limit.facts.costLimitMinor
     return [found('risks', {}, { totalMinor: limit.has?.low ?? cost.total.low, costLimitMinor })]
   },
   sentence: ({ totalMinor, costLimitMinor }, { currency, format }) => {

@@ -1,11 +1,11 @@
 import { CartesianGrid, Legend, Line, LineChart, XAxis, YAxis } from 'recharts'
 import { format } from '../controls/locale'
 
-interface SpentChartProps {
+interface YearLinesProps {
   names: readonly string[]
-  /** For each design what it has cost by the end of each year. */
-  spentByYear: readonly (readonly number[])[]
-  currency: string
+  /** For each design what it comes to by the end of each year. */
+  byYear: readonly (readonly number[])[]
+  write: (value: number) => string
 }
 
 /** Lines are told apart by their dashes, not by colour alone. */
@@ -16,16 +16,16 @@ const LOOKS = [
   { stroke: 'var(--ink-soft)', dash: '10 3 2 3' },
 ]
 
-/** Money by the end of each year, a line for each design. */
-export default function SpentChart({ names, spentByYear, currency }: SpentChartProps) {
-  const years = Math.max(...spentByYear.map((spent) => spent.length))
+/** What has come together by the end of each year, a line for each design. */
+export default function YearLines({ names, byYear, write }: YearLinesProps) {
+  const years = Math.max(...byYear.map((values) => values.length))
   const points = Array.from({ length: years }, (_, index) => ({
     year: index + 1,
-    spent: spentByYear.map((spent) => spent[index] ?? null),
+    spent: byYear.map((spent) => spent[index] ?? null),
   }))
   const told = names.map((name, index) => {
-    const spent = spentByYear[index] ?? []
-    return `${name}: ${format.roundMoney(spent.at(-1) ?? 0, currency)} after ${format.counted(spent.length, 'year')}`
+    const spent = byYear[index] ?? []
+    return `${name}: ${write(spent.at(-1) ?? 0)} after ${format.counted(spent.length, 'year')}`
   })
   return (
     <div role="img" aria-label={told.join('; ')}>
@@ -38,12 +38,7 @@ export default function SpentChart({ names, spentByYear, currency }: SpentChartP
       >
         <CartesianGrid stroke="var(--line-soft)" />
         <XAxis dataKey="year" stroke="var(--ink-soft)" />
-        <YAxis
-          width={70}
-          domain={[0, 'auto']}
-          stroke="var(--ink-soft)"
-          tickFormatter={(minor: number) => format.roundMoney(minor, currency)}
-        />
+        <YAxis width={92} domain={[0, 'auto']} stroke="var(--ink-soft)" tickFormatter={write} />
         <Legend />
         {names.map((name, index) => {
           const look = LOOKS[index] ?? { stroke: 'var(--ink)', dash: '' }
@@ -55,6 +50,7 @@ export default function SpentChart({ names, spentByYear, currency }: SpentChartP
               stroke={look.stroke}
               strokeDasharray={look.dash}
               strokeWidth={2}
+              legendType="plainline"
               dot={false}
               isAnimationActive={false}
             />
