@@ -43,6 +43,7 @@ const CORE = {
   // A rule speaks of the limit that it reads.
   findings: [...BELOW_JUDGING, 'judging', 'limits'],
   stillToChoose: [...BELOW_JUDGING, 'judging'],
+  proving: [...BELOW_POOL, 'pool', 'paths', 'judging'],
   comparing: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'evaluate.ts'],
   offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'stillToChoose', 'evaluate.ts'],
 }

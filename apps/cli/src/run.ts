@@ -8,8 +8,8 @@ const USAGE = `Say what to compute: ${Object.keys(commands).join(' or ')}, then 
 export interface Outcome {
   out: string
   err: string
-  /** 0, or 2 when there is a mistake in what was asked. */
-  status: 0 | 2
+  /** 0; 2 when there is a mistake in what was asked; 3 when the answer is that something is wrong with the machine. */
+  status: 0 | 2 | 3
 }
 
 /**
@@ -26,7 +26,7 @@ export async function run(
   try {
     const command = commands[name]
     if (!command) throw new CommandError(name ? `${name} is not a command. ${USAGE}` : USAGE)
-    const { reads, texts = [], answer: answerTo } = command
+    const { reads, texts = [], answer: answerTo, isWrong } = command
     if (files.length !== reads.length) {
       const what = reads.length === 1 ? 'one file name' : `${reads.length} file names`
       throw new CommandError(
@@ -40,7 +40,7 @@ export async function run(
     }
     const answer = answerTo(...inputs)
     const out = typeof answer === 'string' ? answer : `${JSON.stringify(answer, null, 2)}\n`
-    return { out, err: '', status: 0 }
+    return { out, err: '', status: isWrong?.(answer) === true ? 3 : 0 }
   } catch (error) {
     if (!(error instanceof CommandError)) throw error
     return { out: '', err: `${error.message}\n`, status: 2 }

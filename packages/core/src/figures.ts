@@ -191,3 +191,25 @@ export { casedFans, FAN_SIZES_MM, type FanPlace } from './heat/casedFans'
 export { lowestByDay } from './prices/lowestByDay'
 export { type PriceFigures, priceFigures, UNUSUAL_SHARE } from './prices/priceFigures'
 export { atTheDoor, type PriceObservation } from './prices/priceObservation'
+export { type BurnInPlan, burnInPlan } from './proving/burnInPlan'
+export { BENCH_STAGES, type BenchStep, benchSteps } from './proving/benchSteps'
+export { benchStepWords } from './proving/benchStepWords'
+export { readCollected } from './proving/collected/readCollected'
+export type { SeenDrive, SeenMachine, SmartReading } from './proving/collected/seenMachine'
+export {
+  type DriveVerdict,
+  driveVerdict,
+  type JudgedDrive,
+  type SmartReason,
+} from './proving/driveVerdict'
+export { errorsSeen } from './proving/errorsSeen'
+export {
+  type PairDifference,
+  type SeenAgainstFitted,
+  seenAgainstFitted,
+  serialsToNote,
+} from './proving/seenAgainstFitted'
+export { NO_FAULTS, simulatedMachine } from './proving/simulatedMachine'
+export { nextSwap, type Swap } from './proving/tracing/nextSwap'
+export { type Suspect, suspectsOf } from './proving/tracing/suspects'
+export { type RankedSuspects, traceFault } from './proving/tracing/traceFault'

@@ -11,8 +11,7 @@ import { rebuild } from './paths/scenarios/rebuild'
 import { NO_CHOICE, type Scenario } from './paths/scenarios/scenario'
 import { scrub } from './paths/scenarios/scrub'
 import type { Formatter } from './units/formatter'
-
-const SECONDS_PER_HOUR = 3_600
+import { SECONDS_PER_HOUR } from './units/time'
 
 /**
  * How fast a design is, as JSON for other programs: each pool's scrub, rebuild and copying in, what one and several

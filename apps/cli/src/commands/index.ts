@@ -6,8 +6,11 @@ import { check } from './check'
 import { compare } from './compare'
 import { evaluate } from './evaluate'
 import { machine } from './machine'
+import { isMismatch, match } from './match'
 import { poolScript } from './poolScript'
 import { readings } from './readings'
+import { simulate } from './simulate'
+import { hasSuspects, trace } from './trace'
 
 interface Command {
   /** What is read, in words: "a design". */
@@ -16,6 +19,8 @@ interface Command {
   texts?: readonly number[]
   /** Takes the JSON read, one value for each, and returns what is printed; text as it is, all else as JSON. */
   answer: (...inputs: unknown[]) => unknown
+  /** Whether something is wrong with the machine, so that scripts can act on it. */
+  isWrong?: (answer: unknown) => boolean
 }
 
 /** What `flint` can compute. */
@@ -34,5 +39,16 @@ export const commands: Partial<Record<string, Command>> = {
     texts: [1],
     answer: readings,
   },
+  match: {
+    reads: ['a design', 'a collected file'],
+    answer: match,
+    isWrong: isMismatch,
+  },
+  trace: {
+    reads: ['a design', 'errors of drives, or a collected file'],
+    answer: trace,
+    isWrong: hasSuspects,
+  },
+  simulate: { reads: ['a design', 'faults'], answer: simulate },
   apply: { reads: ['a design', 'a list of edits'], answer: apply },
 }

@@ -5,6 +5,7 @@ import { bayId, pathChoices } from './pathChoices'
 import { documentId as id } from './pools/poolFields'
 import { type Group, type Pool, poolSchema } from './pools/pools'
 import { airChoices } from './air'
+import { benchNotes } from './bench'
 import { brief } from './brief'
 import { houseRules } from './houseRules'
 import { moneyChoices } from './money'
@@ -55,6 +56,8 @@ export const fittedPart = z.strictObject({
   away: z.enum(['sent back']).nullable().default(null),
   /** What is written on it: the end of a serial number, say. */
   label: z.string().max(40),
+  /** Its whole serial number, as the machine tells it; empty where nobody has looked. */
+  serial: z.string().max(64).default(''),
   /** For what has mains plugs: the socket that each goes into, as far as it is said. */
   sockets: z.array(z.enum(MAINS_SOCKETS)).max(2).default([]),
   ageYears: z.number().min(0).max(40).nullable(),
@@ -84,6 +87,8 @@ export const designSchema = z.strictObject({
   spinUp: spinUp.nullable().default(null),
   /** How its parts are bought, and what its sums of money assume. */
   money: moneyChoices.prefault({}),
+  /** What has been done and tried at the bench. */
+  bench: benchNotes.prefault({}),
 })
 
 export type Design = z.infer<typeof designSchema>

@@ -1,5 +1,6 @@
 import type { CataloguePart } from '../catalogue/partKinds'
 import { NO_AIR_CHOICES } from './air'
+import { NO_BENCH_NOTES } from './bench'
 import { EMPTY_BRIEF } from './brief'
 import { DESIGN_FORMAT, DESIGN_VERSION, type Design } from './design'
 import { NO_MONEY_CHOICES } from './money'
@@ -28,6 +29,7 @@ export function newDesign(name: string, parts: readonly CataloguePart[] = []): D
     air: NO_AIR_CHOICES,
     spinUp: null,
     money: NO_MONEY_CHOICES,
+    bench: NO_BENCH_NOTES,
   }
   return parts.reduce(fitPart, empty)
 }

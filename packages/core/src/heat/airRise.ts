@@ -1,8 +1,5 @@
-import {
-  AIR_JOULES_PER_KILOGRAM_KELVIN,
-  AIR_KILOGRAMS_PER_CUBIC_METRE,
-  SECONDS_PER_HOUR,
-} from './roomAir'
+import { AIR_JOULES_PER_KILOGRAM_KELVIN, AIR_KILOGRAMS_PER_CUBIC_METRE } from './roomAir'
+import { SECONDS_PER_HOUR } from '../units/time'
 
 /**
  * What a flow of air carries away for each kelvin that it gets warmer, in watts.

@@ -3,8 +3,8 @@ import type { Band } from '../units/band'
 import { combinedBand } from '../units/combinedBand'
 import type { AirFlow } from './airFlow'
 import { airRise } from './airRise'
-import { SECONDS_PER_HOUR } from './roomAir'
 import { wallsWattsPerKelvin } from './wallsWattsPerKelvin'
+import { SECONDS_PER_HOUR } from '../units/time'
 
 /** How much of the section of a case the air at cards fills. Common practice, no source. */
 export const SECTION_SHARE: Band = { low: 0.35, likely: 0.6, high: 1 }

@@ -13,9 +13,9 @@ import type { AirFlow } from './airFlow'
 import { airRise } from './airRise'
 import { type BoardAir, boardAir } from './boardAir'
 import { driveKelvinPerWatt, WETTED_SHARE } from './driveKelvinPerWatt'
-import { SECONDS_PER_HOUR } from './roomAir'
 import { wallsWattsPerKelvin } from './wallsWattsPerKelvin'
 import { type DriveRow, driveRows } from './driveRows'
+import { SECONDS_PER_HOUR } from '../units/time'
 
 /** How warm one row of drives gets. */
 export interface RowHeat extends Omit<DriveRow, 'airShare'> {

@@ -1,4 +1,5 @@
-import { AIR_KILOGRAMS_PER_CUBIC_METRE, SECONDS_PER_HOUR } from './roomAir'
+import { AIR_KILOGRAMS_PER_CUBIC_METRE } from './roomAir'
+import { SECONDS_PER_HOUR } from '../units/time'
 
 /** Share of a sharp-edged opening that its jet fills. Source: orifice flow in engineering handbooks, from memory. */
 const JET_SHARE = 0.6

@@ -133,6 +133,10 @@ const labels: Labels = {
   'change-money': ({ change }) => changed(Object.keys(change), MONEY_FIELDS, 'the money'),
   'start-drives': ({ spinUp }) =>
     spinUp === null ? 'start all drives together' : 'start drives in groups',
+  'tick-step': ({ tick }) => (tick === null ? 'take back a step' : 'tick a step off'),
+  'note-serials': ({ serials }, { format }) =>
+    `note ${format.counted(serials.length, 'serial number')}`,
+  'note-trials': () => 'note a swap',
 }
 
 /**

@@ -5,8 +5,7 @@ import { scenarioRates } from '../paths/scenarioRates'
 import { copyIn } from '../paths/scenarios/copyIn'
 import { poolState } from '../pool/poolState'
 import { type Amount, exactly } from '../units/amount'
-
-const SECONDS_PER_HOUR = 3600
+import { SECONDS_PER_HOUR } from '../units/time'
 
 /**
  * How long are the files of a pool away after one more drive dies?

@@ -1,4 +1,5 @@
 import type { Reading } from './readSeries'
+import { SECONDS_PER_HOUR } from '../units/time'
 
 /**
  * A reading holds until the next one, but no longer than this: a log that stood still has measured nothing meanwhile.
@@ -6,7 +7,6 @@ import type { Reading } from './readSeries'
  */
 const HOLDS_SECONDS = 900
 const SECONDS_PER_DAY = 86_400
-const SECONDS_PER_HOUR = 3_600
 const WATTS_PER_KILOWATT = 1_000
 
 /** What a log says. */

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { cataloguePart } from '../../catalogue/partKinds'
 import { brief } from '../brief'
 import { airChoices } from '../air'
+import { benchNotes } from '../bench'
 import { type Design, fittedPart, spinUp } from '../design'
 import { houseRules } from '../houseRules'
 import { addressBlock, PORT_USES } from '../networkChoices'
@@ -12,6 +13,7 @@ import { moneyChoices } from '../money'
 import { networkPortRef, reader } from '../readers'
 import { service } from '../services'
 import { addPieces } from './addPieces'
+import { noteSerials, tickStep } from './changeBench'
 import { changeBrief, changeData, changeHouseRules, notePieces, renameDesign } from './changeFields'
 import { ownBlocks, putReader, removeReader, usePort } from './changeNetwork'
 import { changeOf } from './changeOf'
@@ -138,6 +140,18 @@ const singleEdits = [
   z.strictObject({ do: z.literal('change-money'), change: changeOf(moneyChoices.shape) }),
   /** Null: all together. */
   z.strictObject({ do: z.literal('start-drives'), spinUp: spinUp.nullable() }),
+  /** A step of the checklist is done; with null it is not. */
+  z.strictObject({
+    do: z.literal('tick-step'),
+    step: z.string().min(1).max(200),
+    tick: benchNotes.shape.ticks.unwrap().element.omit({ step: true }).nullable(),
+  }),
+  z.strictObject({
+    do: z.literal('note-serials'),
+    serials: z.array(z.strictObject({ pieceId: id, serial: z.string().max(64) })).max(1_024),
+  }),
+  /** All trials of a search for a fault; an empty list begins a new one. */
+  z.strictObject({ do: z.literal('note-trials'), trials: benchNotes.shape.trials.unwrap() }),
 ] as const
 
 /** One edit as data, so that it can be sent, kept, told before it is made, and made by a script. */
@@ -233,6 +247,12 @@ export function applyEdit(design: Design, change: Edit): Design {
       return { ...design, money: { ...design.money, ...change.change } }
     case 'start-drives':
       return { ...design, spinUp: change.spinUp }
+    case 'tick-step':
+      return tickStep(design, change.step, change.tick)
+    case 'note-serials':
+      return noteSerials(design, change.serials)
+    case 'note-trials':
+      return { ...design, bench: { ...design.bench, trials: change.trials } }
     case 'remove-service':
       return removeService(design, change.serviceId)
   }

@@ -18,6 +18,7 @@ export function newPiece(
     bay,
     away: null,
     label: '',
+    serial: '',
     ageYears: null,
     wornShare: null,
     sockets: [],

@@ -5,11 +5,10 @@ import { rebuild } from '../../paths/scenarios/rebuild'
 import { NO_CHOICE } from '../../paths/scenarios/scenario'
 import { familyOf } from '../../pool/families'
 import { TB } from '../../units/bytes'
+import { SECONDS_PER_HOUR } from '../../units/time'
 
 /** From about this size on a disk is rebuilt for most of a day. Common practice, no source. */
 export const LARGE_DRIVE_BYTES = 8 * TB
-
-const SECONDS_PER_HOUR = 3_600
 
 interface Facts {
   groupIds: readonly string[]

@@ -49,14 +49,18 @@ export function sharedParts(design: Design, machine: Machine): SharedPart[] {
 }
 
 /** Every part with the drives that are gone with it, of those that take several. */
-export function partsOfSeveral(machine: Machine): PartOfSeveral[] {
+export const partsOfSeveral = (machine: Machine): PartOfSeveral[] =>
+  partsOfDrives(machine).filter(({ driveIds }) => driveIds.length > 1)
+
+/** Every part on the way to drives with those that it serves, also those that serve one. */
+export function partsOfDrives(machine: Machine): PartOfSeveral[] {
   const onCable = drivesByCable(machine)
   return [
     ...controllers(machine, onCable),
     ...blocks(machine),
     ...cables(machine, onCable),
     ...leads(machine),
-  ].filter(({ driveIds }) => driveIds.length > 1)
+  ].filter(({ driveIds }) => driveIds.length > 0)
 }
 
 type DrivesByCable = ReadonlyMap<string, PieceId[]>
