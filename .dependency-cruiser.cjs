@@ -93,10 +93,11 @@ const SERVER = {
   designs: ['http', 'people'],
   demo: ['catalogue', 'designs', 'people', 'prices'],
   readings: ['http', 'people', 'designs'],
+  proving: ['http', 'people', 'designs'],
   prices: ['http', 'people'],
   print: ['http', 'people', 'designs'],
-  everything: ['http', 'catalogue', 'designs', 'people', 'prices', 'readings'],
-  database: ['catalogue', 'designs', 'people', 'prices', 'readings', 'settings.ts'],
+  everything: ['http', 'catalogue', 'designs', 'people', 'prices', 'proving', 'readings'],
+  database: ['catalogue', 'designs', 'people', 'prices', 'proving', 'readings', 'settings.ts'],
 }
 
 /** One rule for each subject of a folder, and one for subjects that are not in the table. */

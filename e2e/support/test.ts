@@ -47,7 +47,11 @@ export async function openDesign(page: Page, house: House, name: string): Promis
 }
 
 /** Takes one of the options of a choice. */
-export async function choose(page: Page, name: string | RegExp, option: string): Promise<void> {
+export async function choose(
+  page: Page,
+  name: string | RegExp,
+  option: string | RegExp,
+): Promise<void> {
   await page.getByRole('combobox', { name }).click()
   await page.getByRole('option', { name: option, exact: true }).click()
 }

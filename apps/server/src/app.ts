@@ -41,6 +41,8 @@ import { type Printer, printerHere } from './print/printer'
 import { printRoutes } from './print/printRoutes'
 import { priceRoutes } from './prices/priceRoutes'
 import { PriceStore } from './prices/priceStore'
+import { collectedRoutes } from './proving/collectedRoutes'
+import { CollectedStore } from './proving/collectedStore'
 import { LiveReadings } from './readings/liveReadings'
 import { readingRoutes } from './readings/readingRoutes'
 import { ReadingStore } from './readings/readingStore'
@@ -90,6 +92,7 @@ export function makeApp(
   const designs = new DesignStore(database, summaries)
   const past = new PastStore(database)
   const readings = new ReadingStore(database)
+  const collected = new CollectedStore(database)
   const prices = new PriceStore(database)
   const sharing = new SharingStore(database)
   const catalogue = new CatalogueStore(database)
@@ -103,9 +106,10 @@ export function makeApp(
     ...catalogueRoutes(catalogue),
     ...demoRoutes(demo),
     ...readingRoutes(readings, designs, new LiveReadings()),
+    ...collectedRoutes(collected),
     ...priceRoutes(prices),
     ...printRoutes(designs, printer),
-    ...everythingRoutes(designs, summaries, catalogue, readings, prices),
+    ...everythingRoutes(designs, summaries, catalogue, readings, prices, collected),
     ...peopleRoutes(people, changes, new Attempts(), settings),
   ]
 

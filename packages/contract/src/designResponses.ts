@@ -128,6 +128,8 @@ export interface Everything {
   parts: unknown[]
   /** Of each design by its place in the list above; files made before there were any have none. */
   readings?: { design: number; readings: StoredReading[] }[]
+  /** What machines said of themselves, word for word. */
+  collected?: { design: number; file: object }[]
   prices?: StoredPrice[]
 }
 export const EVERYTHING_FORMAT = 'flint-shelf/everything'

@@ -77,6 +77,7 @@ export {
   SendReading,
   type StoredReading,
 } from './readings'
+export { COLLECTED_PER_PAGE, type CollectedPage, type StoredCollected } from './collected'
 export {
   AskPriceFigures,
   ListPrices,

@@ -27,6 +27,7 @@ export {
   sheetColumns,
   withColumnValue,
 } from './catalogue/sheetColumns'
+export { SWAP_OUTCOMES } from './design/bench'
 export { sheetName } from './catalogue/sheetName'
 export { slugOf } from './catalogue/slugOf'
 export { type StepId, STEPS } from './catalogue/steps'

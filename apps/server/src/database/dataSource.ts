@@ -6,6 +6,7 @@ import { DesignAccessEntity, DesignLinkEntity } from '../designs/sharingEntities
 import { DesignSummaryEntity } from '../designs/summaryEntity'
 import { AccountEntity, ApiTokenEntity, ChangeEntryEntity, SessionEntity } from '../people/entities'
 import { PriceEntity, PriceTargetEntity } from '../prices/priceEntities'
+import { CollectedEntity } from '../proving/collectedEntity'
 import { ReadingEntity } from '../readings/readingEntity'
 import type { Settings } from '../settings'
 import { FirstTables1790000000000 } from './migrations/1790000000000-FirstTables'
@@ -18,6 +19,7 @@ import { RevisionWords1800000000000 } from './migrations/1800000000000-RevisionW
 import { RevisionFigures1801000000000 } from './migrations/1801000000000-RevisionFigures'
 import { Readings1802000000000 } from './migrations/1802000000000-Readings'
 import { Prices1803000000000 } from './migrations/1803000000000-Prices'
+import { Collected1804000000000 } from './migrations/1804000000000-Collected'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -43,6 +45,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       PriceEntity,
       PriceTargetEntity,
       ReadingEntity,
+      CollectedEntity,
       SessionEntity,
     ],
     migrations: [
@@ -56,6 +59,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       RevisionFigures1801000000000,
       Readings1802000000000,
       Prices1803000000000,
+      Collected1804000000000,
     ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,

@@ -6,6 +6,7 @@ import type { CatalogueStore } from '../catalogue/catalogueStore'
 import { shownTo } from '../designs/designRights'
 import type { DesignStore } from '../designs/designStore'
 import type { PriceStore } from '../prices/priceStore'
+import type { CollectedStore } from '../proving/collectedStore'
 import type { ReadingStore } from '../readings/readingStore'
 import type { SummaryStore } from '../designs/summaryStore'
 
@@ -16,12 +17,14 @@ export function everythingRoutes(
   catalogue: CatalogueStore,
   readings: ReadingStore,
   prices: PriceStore,
+  collected: CollectedStore,
 ): ApiRoute[] {
   return [
     {
       method: 'get',
       path: '/everything',
-      needs: 'look',
+      // Prices are in it.
+      needs: 'see prices',
       does: null,
       answer: async (request, response) => {
         const ids = await summaries.allIds(shownTo(principalOf(request)))
@@ -44,6 +47,16 @@ export function everythingRoutes(
             await written(response, `${isFirst ? '' : ','}${entry}`)
             if (response.destroyed) return
             isFirst = false
+          }
+        }
+        response.write('],"collected":[')
+        let isFirstFile = true
+        for (const [index, id] of ids.entries()) {
+          for await (const file of collected.all(id)) {
+            const entry = JSON.stringify({ design: index, file })
+            await written(response, `${isFirstFile ? '' : ','}${entry}`)
+            if (response.destroyed) return
+            isFirstFile = false
           }
         }
         response.write('],"prices":[')

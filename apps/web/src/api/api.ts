@@ -3,6 +3,8 @@ import type {
   PartPage,
   PartUse,
   AskPriceFigures,
+  CollectedPage,
+  StoredCollected,
   PartPriceFigures,
   PricePage,
   ReadingPage,
@@ -37,6 +39,7 @@ export const TAGS = [
   'People',
   'Sharing',
   'Readings',
+  'Collected',
   'Prices',
 ] as const
 
@@ -206,6 +209,25 @@ export const api = createApi({
       }),
       invalidatesTags: ['Readings'],
     }),
+    collected: build.query<CollectedPage, { id: string; before?: string }>({
+      query: ({ id, before }) => ({
+        url: `/designs/${id}/collected`,
+        params: before === undefined ? {} : { before },
+      }),
+      providesTags: ['Collected'],
+    }),
+    sendCollected: build.mutation<StoredCollected, { id: string; file: object }>({
+      query: ({ id, file }) => ({ url: `/designs/${id}/collected`, method: 'POST', body: file }),
+      invalidatesTags: ['Collected'],
+    }),
+    removeCollected: build.mutation<void, { id: string; number: string }>({
+      query: ({ id, number }) => ({
+        url: `/designs/${id}/collected/${number}`,
+        method: 'DELETE',
+        body: {},
+      }),
+      invalidatesTags: ['Collected'],
+    }),
     prices: build.query<PricePage, { slug: string; before?: string }>({
       query: (params) => ({ url: '/prices', params }),
       providesTags: ['Prices'],
@@ -264,6 +286,9 @@ export const {
   useReadingsQuery,
   useSendReadingsMutation,
   useRemoveReadingMutation,
+  useCollectedQuery,
+  useRemoveCollectedMutation,
+  useSendCollectedMutation,
   usePriceFiguresQuery,
   usePricesQuery,
   useWatchedPricesQuery,

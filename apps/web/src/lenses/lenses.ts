@@ -6,6 +6,7 @@ import { CoreLens } from './core/CoreLens'
 import { DrivesLens } from './drives/DrivesLens'
 import { HeatLens } from './heat/HeatLens'
 import { MoneyLens } from './money/MoneyLens'
+import { ProveLens } from './prove/ProveLens'
 import { NetworkLens } from './network/NetworkLens'
 import { PowerLens } from './power/PowerLens'
 import { PathsLens } from './paths/PathsLens'
@@ -92,5 +93,13 @@ export const lenses: readonly Lens[] = [
     letter: 'y',
     purpose: 'The bill, what the years cost, and when it has paid for itself',
     Pane: MoneyLens,
+  },
+  {
+    id: 'prove',
+    title: 'Prove',
+    letter: 'v',
+    purpose:
+      'The bench: what is to be done, what the machine says of itself, whose fault errors are',
+    Pane: ProveLens,
   },
 ]

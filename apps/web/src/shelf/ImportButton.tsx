@@ -2,6 +2,7 @@ import { useRef, useState } from 'react'
 import {
   api,
   useCreateDesignMutation,
+  useSendCollectedMutation,
   useSendPricesMutation,
   useSendReadingsMutation,
   useTakeInPartsMutation,
@@ -19,6 +20,7 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
   const [createDesign] = useCreateDesignMutation()
   const [takeInParts] = useTakeInPartsMutation()
   const [sendPrices] = useSendPricesMutation()
+  const [sendCollected] = useSendCollectedMutation()
   const [sendReadings] = useSendReadingsMutation()
 
   async function read(file: File): Promise<void> {
@@ -30,6 +32,10 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
       },
       readings: async (designId, readings) => {
         const { error } = await sendReadings({ id: designId, readings })
+        return error ? problemSentence(error) : null
+      },
+      collected: async (id, file) => {
+        const { error } = await sendCollected({ id, file })
         return error ? problemSentence(error) : null
       },
       prices: async (prices) => {

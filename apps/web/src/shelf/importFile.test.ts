@@ -18,10 +18,12 @@ function into(): ImportInto & {
   taken: CataloguePart[][]
   readings: ImportInto['readings']
   kept: [string, number][]
+  files: [string, object][]
   prices: ImportInto['prices']
   seen: number[]
 } {
   const kept: [string, number][] = []
+  const files: [string, object][] = []
   const seen: number[] = []
   const designs: Design[] = []
   const taken: CataloguePart[][] = []
@@ -29,10 +31,15 @@ function into(): ImportInto & {
     designs,
     taken,
     kept,
+    files,
     seen,
     prices: (some) => {
       seen.push(some.length)
       return Promise.resolve(some.some((one) => 'number' in one) ? 'A number was sent.' : null)
+    },
+    collected: (id, one) => {
+      files.push([id, one])
+      return Promise.resolve(null)
     },
     readings: (id, some) => {
       kept.push([id, some.length])

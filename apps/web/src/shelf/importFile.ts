@@ -21,6 +21,7 @@ export interface ImportInto {
   /** The id that it was given. */
   design: (design: Design) => Promise<{ id: string } | string>
   readings: (designId: string, readings: SendReading[]) => Promise<string | null>
+  collected: (designId: string, file: object) => Promise<string | null>
   parts: (parts: CataloguePart[]) => Promise<TakenIn | string>
   prices: (prices: SendPrice[]) => Promise<string | null>
 }
@@ -56,6 +57,7 @@ interface ReadEverything {
   designs: readonly unknown[]
   parts: readonly unknown[]
   readings?: unknown
+  collected?: unknown
   prices?: unknown
 }
 
@@ -65,7 +67,7 @@ function isEverything(raw: unknown): raw is ReadEverything {
 }
 
 async function importEverything(
-  { designs, parts, readings, prices }: ReadEverything,
+  { designs, parts, readings, collected, prices }: ReadEverything,
   into: ImportInto,
 ): Promise<string> {
   const problems: string[] = []
@@ -104,6 +106,13 @@ async function importEverything(
       const problem = await into.readings(id, some.slice(at, at + READINGS_PER_REQUEST))
       if (problem !== null) problems.push(problem)
     }
+  }
+  for (const raw of Array.isArray(collected) ? (collected as unknown[]) : []) {
+    const { design, file } = (raw ?? {}) as { design?: unknown; file?: unknown }
+    const id = typeof design === 'number' ? idOf.get(design) : undefined
+    if (id === undefined || typeof file !== 'object' || file === null) continue
+    const problem = await into.collected(id, file)
+    if (problem !== null) problems.push(problem)
   }
   const seen = Array.isArray(prices) ? (prices.map(withoutNumber) as SendPrice[]) : []
   for (let at = 0; at < seen.length; at += PRICES_PER_REQUEST) {

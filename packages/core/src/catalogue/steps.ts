@@ -10,5 +10,6 @@ export const STEPS = [
   'power',
   'heat',
   'money',
+  'prove',
 ] as const
 export type StepId = (typeof STEPS)[number]

@@ -1,0 +1,166 @@
+import { sheetName } from '@flint/core/editing'
+import { NO_FAULTS, serialsToNote, simulatedMachine, suspectsOf } from '@flint/core/figures'
+import { useRef, useState } from 'react'
+import { useRemoveCollectedMutation, useSendCollectedMutation } from '../../api/api'
+import { problemSentence } from '../../api/problemOf'
+import { format } from '../../controls/locale'
+import { SmallChoice } from '../../controls/SmallChoice'
+import { selectDesign, selectDesignId, selectMachine } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
+import { useAppSelector } from '../../store/hooks'
+import { SeenTable } from './SeenTable'
+import type { Proof } from './useProof'
+import styles from './prove.module.css'
+
+/** As much as the server takes. */
+const MOST_BYTES = 2_000_000
+
+/** What the machine says of itself: taken from a file, or from the stand-in, and held against the plan. */
+export function SeenSection({ proof }: { proof: Proof }) {
+  const designId = useAppSelector(selectDesignId)
+  const design = useAppSelector(selectDesign)
+  const [send, { error }] = useSendCollectedMutation()
+  const [remove] = useRemoveCollectedMutation()
+  const input = useRef<HTMLInputElement>(null)
+  const [problem, setProblem] = useState('')
+  const edit = useEdit()
+  const { files, total, seen, found } = proof
+
+  async function take(file: File): Promise<void> {
+    if (file.size > MOST_BYTES) {
+      setProblem(`${file.name} is larger than 2 MB.`)
+      return
+    }
+    try {
+      setProblem('')
+      await send({ id: designId, file: JSON.parse(await file.text()) as object })
+    } catch {
+      setProblem(`${file.name} is not JSON.`)
+    }
+  }
+  const serials = found ? serialsToNote(design, found) : []
+  const last = files?.[0]
+  return (
+    <section aria-label="Seen against fitted">
+      <h2>
+        Seen against fitted
+        {last && (
+          <span className="aside">
+            {last.seen.simulated ? 'simulated, ' : ''}
+            {new Date(last.takenAt).toLocaleString(format.locale)}
+          </span>
+        )}
+      </h2>
+      <p className="soft">
+        Run <code>sudo sh tools/flint-collect.sh &gt; collected.json</code> on the machine and give
+        the file here. It reads and changes nothing; serial numbers are in it.
+      </p>
+      <div className={styles.actions}>
+        <input
+          ref={input}
+          type="file"
+          accept=".json,application/json"
+          aria-label="Collected file"
+          className="only-for-readers"
+          tabIndex={-1}
+          onChange={({ target }) => {
+            const [file] = target.files ?? []
+            if (file) void take(file)
+            target.value = ''
+          }}
+        />
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            input.current?.click()
+          }}
+        >
+          Take a collected file
+        </button>
+        <SimulatedMachine />
+        {last && (
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => void remove({ id: designId, number: last.number })}
+          >
+            Remove the last one
+          </button>
+        )}
+        {serials.length > 0 && (
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              edit({ do: 'note-serials', serials })
+            }}
+          >
+            Note {format.counted(serials.length, 'serial number')}
+          </button>
+        )}
+      </div>
+      {problem !== '' && <p role="alert">{problem}</p>}
+      {error && <p role="alert">{problemSentence(error)}</p>}
+      {seen?.problems.map((text) => (
+        <p key={text} role="alert">
+          {text}
+        </p>
+      ))}
+      {found && <SeenTable proof={proof} />}
+      {total > 1 && (
+        <p className="soft">
+          {format.counted(total, 'file')} kept; what drives had already in the oldest of the last{' '}
+          {format.number(files?.length ?? 0)} does not count against them.
+        </p>
+      )}
+    </section>
+  )
+}
+
+const NOTHING_WRONG = ''
+
+/** A stand-in for a machine that is not built yet, with a fault to find. */
+function SimulatedMachine() {
+  const designId = useAppSelector(selectDesignId)
+  const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
+  const [send] = useSendCollectedMutation()
+  const [fault, setFault] = useState(NOTHING_WRONG)
+  const drives = machine.ofKind.drive ?? []
+  const shared = suspectsOf(machine).filter(({ kind }) => kind !== 'drive')
+  const options = [
+    { value: NOTHING_WRONG, text: 'nothing wrong' },
+    ...shared.map(({ id, name }) => ({ value: `faulty ${id}`, text: `faulty: ${name}` })),
+    ...drives.slice(0, 1).flatMap(({ id, dataSheet }) => [
+      { value: `bad ${id}`, text: `bad drive: ${sheetName(dataSheet)}` },
+      { value: `unseen ${id}`, text: `not plugged in: ${sheetName(dataSheet)}` },
+    ]),
+  ]
+  const gather = (): void => {
+    const [first] = drives
+    const faults = {
+      ...NO_FAULTS,
+      faulty: shared.find(({ id }) => `faulty ${id}` === fault) ?? null,
+      badDriveId: first && fault === `bad ${first.id}` ? first.id : null,
+      unseenDriveId: first && fault === `unseen ${first.id}` ? first.id : null,
+    }
+    const file = simulatedMachine(design, machine, faults, new Date().toISOString())
+    void send({ id: designId, file })
+  }
+  if (drives.length === 0) return null
+  return (
+    <>
+      <SmallChoice
+        label="Simulated machine"
+        width={230}
+        value={fault}
+        options={options}
+        onChange={setFault}
+      />
+      <button type="button" className="plain-button" onClick={gather}>
+        Ask the simulated machine
+      </button>
+    </>
+  )
+}
