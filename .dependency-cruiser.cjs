@@ -44,6 +44,7 @@ const CORE = {
   findings: [...BELOW_JUDGING, 'judging', 'limits'],
   stillToChoose: [...BELOW_JUDGING, 'judging'],
   proving: [...BELOW_POOL, 'pool', 'paths', 'judging'],
+  logging: ['units', 'design', 'proving'],
   comparing: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'evaluate.ts'],
   offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'stillToChoose', 'evaluate.ts'],
 }
@@ -91,13 +92,23 @@ const SERVER = {
   people: ['http'],
   catalogue: ['http', 'people'],
   designs: ['http', 'people'],
-  demo: ['catalogue', 'designs', 'people', 'prices'],
+  demo: ['catalogue', 'designs', 'events', 'people', 'prices', 'proving'],
   readings: ['http', 'people', 'designs'],
   proving: ['http', 'people', 'designs'],
+  events: ['http', 'people', 'designs'],
   prices: ['http', 'people'],
   print: ['http', 'people', 'designs'],
-  everything: ['http', 'catalogue', 'designs', 'people', 'prices', 'proving', 'readings'],
-  database: ['catalogue', 'designs', 'people', 'prices', 'proving', 'readings', 'settings.ts'],
+  everything: ['http', 'catalogue', 'designs', 'events', 'people', 'prices', 'proving', 'readings'],
+  database: [
+    'catalogue',
+    'designs',
+    'events',
+    'people',
+    'prices',
+    'proving',
+    'readings',
+    'settings.ts',
+  ],
 }
 
 /** One rule for each subject of a folder, and one for subjects that are not in the table. */

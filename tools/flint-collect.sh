@@ -7,7 +7,7 @@
 # network. Tools that are not there are left out. What it reads:
 #   lsblk            names, sizes, models and serial numbers of block devices, and what file systems are on them
 #   smartctl -j -a   health of each disk (wants root)
-#   zpool status     state of ZFS pools
+#   zpool            status and fill level of ZFS pools
 #   /proc/mdstat     state of arrays of the kernel
 #   lspci -vmm       names of cards; link speeds and widths from /sys/bus/pci/devices
 #   dmidecode        memory modules (wants root)
@@ -58,6 +58,7 @@ printf '{"format":"flint-shelf/collected","version":1,"at":"%s","files":{' "$(da
 printf '"lsblk":%s,' "$(block_devices | as_json_text)"
 printf '"smart":'; smart; printf ','
 printf '"zpool":%s,' "$( (has zpool && zpool status 2>/dev/null) | as_json_text)"
+printf '"space":%s,' "$( (has zpool && zpool list -H -p -o name,size,allocated 2>/dev/null) | as_json_text)"
 printf '"mdstat":%s,' "$( (cat /proc/mdstat 2>/dev/null) | as_json_text)"
 printf '"lspci":%s,' "$( (has lspci && lspci -vmm 2>/dev/null) | as_json_text)"
 printf '"links":%s,' "$(links | as_json_text)"

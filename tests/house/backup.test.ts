@@ -157,7 +157,7 @@ describe('backup and restore', () => {
     await other.start(environment)
     const client = await clientOf(other, environment.FLINT_DB_PORT ?? '')
     await client.query(
-      'DROP TABLE collected, price, price_target, reading, design_link, design_access, change_entry, session, api_token, account',
+      'DROP TABLE collected, event, price, price_target, reading, design_link, design_access, change_entry, session, api_token, account',
     )
     await client.query('ALTER TABLE design DROP COLUMN owner_id')
     await client.query('ALTER TABLE design_revision DROP COLUMN what, DROP COLUMN figures')

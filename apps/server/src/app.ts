@@ -41,6 +41,8 @@ import { type Printer, printerHere } from './print/printer'
 import { printRoutes } from './print/printRoutes'
 import { priceRoutes } from './prices/priceRoutes'
 import { PriceStore } from './prices/priceStore'
+import { eventRoutes } from './events/eventRoutes'
+import { EventStore } from './events/eventStore'
 import { collectedRoutes } from './proving/collectedRoutes'
 import { CollectedStore } from './proving/collectedStore'
 import { LiveReadings } from './readings/liveReadings'
@@ -93,12 +95,13 @@ export function makeApp(
   const past = new PastStore(database)
   const readings = new ReadingStore(database)
   const collected = new CollectedStore(database)
+  const events = new EventStore(database)
   const prices = new PriceStore(database)
   const sharing = new SharingStore(database)
   const catalogue = new CatalogueStore(database)
   const people = new PeopleStore(database)
   const changes = new ChangeStore(database)
-  const demo = new DemoLoader(settings.demoFolder, designs, catalogue, prices)
+  const demo = new DemoLoader(settings.demoFolder, designs, catalogue, prices, collected, events)
   const routes: readonly ApiRoute[] = [
     ...designRoutes(designs, summaries),
     ...pastRoutes(past, designs),
@@ -107,9 +110,10 @@ export function makeApp(
     ...demoRoutes(demo),
     ...readingRoutes(readings, designs, new LiveReadings()),
     ...collectedRoutes(collected),
+    ...eventRoutes(events),
     ...priceRoutes(prices),
     ...printRoutes(designs, printer),
-    ...everythingRoutes(designs, summaries, catalogue, readings, prices, collected),
+    ...everythingRoutes(designs, summaries, catalogue, readings, prices, collected, events),
     ...peopleRoutes(people, changes, new Attempts(), settings),
   ]
 

@@ -2,6 +2,7 @@ import type { CataloguePart, Design } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
 import type { DesignRight } from './people'
 import type { StoredPrice } from './prices'
+import type { StoredEvent } from './events'
 import type { StoredReading } from './readings'
 
 /** A design as the server keeps it. */
@@ -128,6 +129,7 @@ export interface Everything {
   parts: unknown[]
   /** Of each design by its place in the list above; files made before there were any have none. */
   readings?: { design: number; readings: StoredReading[] }[]
+  events?: { design: number; events: StoredEvent[] }[]
   /** What machines said of themselves, word for word. */
   collected?: { design: number; file: object }[]
   prices?: StoredPrice[]

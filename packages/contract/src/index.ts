@@ -77,6 +77,14 @@ export {
   SendReading,
   type StoredReading,
 } from './readings'
+export {
+  type EventPage,
+  EVENTS_PER_PAGE,
+  EVENTS_PER_REQUEST,
+  SendEvent,
+  type StoredEvent,
+  type WattsSeries,
+} from './events'
 export { COLLECTED_PER_PAGE, type CollectedPage, type StoredCollected } from './collected'
 export {
   AskPriceFigures,

@@ -209,7 +209,16 @@ export {
   seenAgainstFitted,
   serialsToNote,
 } from './proving/seenAgainstFitted'
-export { NO_FAULTS, simulatedMachine } from './proving/simulatedMachine'
+export {
+  NEW_MACHINE,
+  NO_FAULTS,
+  type SimulatedFaults,
+  simulatedMachine,
+} from './proving/simulatedMachine'
 export { nextSwap, type Swap } from './proving/tracing/nextSwap'
 export { type Suspect, suspectsOf } from './proving/tracing/suspects'
 export { type RankedSuspects, traceFault } from './proving/tracing/traceFault'
+export { type DriveNote, driveNotes } from './logging/driveNotes'
+export { type FillTrend, fillTrend } from './logging/fillTrend'
+export { EVENT_KINDS, type EventKind, eventsCsv, type LogEvent, smartCsv } from './logging/logCsv'
+export { type Reminder, reminders } from './logging/reminders'

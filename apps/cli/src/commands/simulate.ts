@@ -1,4 +1,10 @@
-import { NO_FAULTS, resolveMachine, simulatedMachine, suspectsOf } from '@flint/core/figures'
+import {
+  NEW_MACHINE,
+  NO_FAULTS,
+  resolveMachine,
+  simulatedMachine,
+  suspectsOf,
+} from '@flint/core/figures'
 import { CommandError } from '../commandError'
 import { designOf } from './designOf'
 
@@ -29,5 +35,8 @@ export function simulate(input: unknown, faultsInput: unknown): unknown {
     narrowCardId: text('narrowCardId'),
     oldPoolDriveId: text('oldPoolDriveId'),
   }
-  return simulatedMachine(design, machine, faults, text('at') ?? '2026-11-27T20:00:00Z')
+  return simulatedMachine(design, machine, faults, {
+    ...NEW_MACHINE,
+    at: text('at') ?? '2026-11-27T20:00:00Z',
+  })
 }

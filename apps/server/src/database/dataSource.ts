@@ -6,6 +6,7 @@ import { DesignAccessEntity, DesignLinkEntity } from '../designs/sharingEntities
 import { DesignSummaryEntity } from '../designs/summaryEntity'
 import { AccountEntity, ApiTokenEntity, ChangeEntryEntity, SessionEntity } from '../people/entities'
 import { PriceEntity, PriceTargetEntity } from '../prices/priceEntities'
+import { EventEntity } from '../events/eventEntity'
 import { CollectedEntity } from '../proving/collectedEntity'
 import { ReadingEntity } from '../readings/readingEntity'
 import type { Settings } from '../settings'
@@ -46,6 +47,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       PriceTargetEntity,
       ReadingEntity,
       CollectedEntity,
+      EventEntity,
       SessionEntity,
     ],
     migrations: [

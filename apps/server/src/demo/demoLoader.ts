@@ -1,10 +1,14 @@
 import { readdir, readFile } from 'node:fs/promises'
 import { basename, join } from 'node:path'
 import { catalogueFile, type CataloguePart, type Design, parseDesign } from '@flint/core/editing'
+import { readCollected } from '@flint/core/figures'
 import { pricesFromCsv } from '@flint/core/files'
 import type { CatalogueStore } from '../catalogue/catalogueStore'
 import type { DesignStore } from '../designs/designStore'
+import type { EventStore } from '../events/eventStore'
 import type { PriceStore } from '../prices/priceStore'
+import type { CollectedStore } from '../proving/collectedStore'
+import { type DemoBench, demoBench } from './demoBench'
 
 /** The order in which the demo designs stand on the shelf. */
 const ORDER = ['cabin-archive', 'warm-room-shelf', 'drawer-of-drives']
@@ -16,6 +20,8 @@ export class DemoLoader {
     private readonly designs: DesignStore,
     private readonly catalogue: CatalogueStore,
     private readonly prices: PriceStore,
+    private readonly collected: CollectedStore,
+    private readonly events: EventStore,
   ) {}
 
   /** Shipped parts come in at every start; demo designs only onto an empty shelf. */
@@ -33,11 +39,19 @@ export class DemoLoader {
     for (const [name, document] of await this.readDesigns()) {
       const there = await this.designs.findDemo(name)
       if (there) await this.designs.put(there.id, document, 'before the demo was restored')
-      else await this.designs.create(document, { demoName: name })
+      else {
+        const { id } = await this.designs.create(document, { demoName: name })
+        await this.fillBench(id, demoBench(name, document, new Date()))
+      }
     }
     // A price that is there already is not kept twice.
     const { prices } = pricesFromCsv(await readFile(join(this.folder, 'prices.csv'), 'utf8'))
     await this.prices.keep(prices)
+  }
+
+  private async fillBench(designId: string, { files, events }: DemoBench): Promise<void> {
+    for (const file of files) await this.collected.keep(designId, file, readCollected(file))
+    if (events.length > 0) await this.events.keep(designId, events)
   }
 
   private async readParts(): Promise<CataloguePart[]> {

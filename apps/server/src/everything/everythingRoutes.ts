@@ -6,6 +6,7 @@ import type { CatalogueStore } from '../catalogue/catalogueStore'
 import { shownTo } from '../designs/designRights'
 import type { DesignStore } from '../designs/designStore'
 import type { PriceStore } from '../prices/priceStore'
+import type { EventStore } from '../events/eventStore'
 import type { CollectedStore } from '../proving/collectedStore'
 import type { ReadingStore } from '../readings/readingStore'
 import type { SummaryStore } from '../designs/summaryStore'
@@ -18,6 +19,7 @@ export function everythingRoutes(
   readings: ReadingStore,
   prices: PriceStore,
   collected: CollectedStore,
+  events: EventStore,
 ): ApiRoute[] {
   return [
     {
@@ -47,6 +49,16 @@ export function everythingRoutes(
             await written(response, `${isFirst ? '' : ','}${entry}`)
             if (response.destroyed) return
             isFirst = false
+          }
+        }
+        response.write('],"events":[')
+        let isFirstEvent = true
+        for (const [index, id] of ids.entries()) {
+          for await (const some of events.all(id)) {
+            const entry = JSON.stringify({ design: index, events: some })
+            await written(response, `${isFirstEvent ? '' : ','}${entry}`)
+            if (response.destroyed) return
+            isFirstEvent = false
           }
         }
         response.write('],"collected":[')

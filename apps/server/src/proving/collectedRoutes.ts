@@ -1,10 +1,11 @@
 import { ListEntries } from '@flint/contract'
-import { readCollected } from '@flint/core/figures'
+import { readCollected, smartCsv } from '@flint/core/figures'
 import { parseCollected } from '@flint/core/files'
-import type { Request } from 'express'
 import { designIdOf } from '../designs/designIdOf'
-import { HttpProblem, notFound } from '../http/problems'
+import { numberOf } from '../http/numberOf'
+import { HttpProblem } from '../http/problems'
 import { readQuery } from '../http/readBody'
+import { sendCsv } from '../http/sendCsv'
 import type { ApiRoute } from '../people/apiRoute'
 import { type CollectedStore, NONE } from './collectedStore'
 
@@ -36,11 +37,20 @@ export function collectedRoutes(store: CollectedStore): ApiRoute[] {
     },
     {
       method: 'get',
+      path: '/designs/:id/health.csv',
+      needs: 'look at design',
+      does: null,
+      answer: async (request, response) => {
+        await sendCsv(response, 'health.csv', smartCsv, store.allSeen(designIdOf(request)))
+      },
+    },
+    {
+      method: 'get',
       path: '/designs/:id/collected/:number',
       needs: 'look at design',
       does: null,
       answer: async (request, response) => {
-        response.json(await store.document(designIdOf(request), numberOf(request)))
+        response.json(await store.document(designIdOf(request), numberOf(request, NONE)))
       },
     },
     {
@@ -49,15 +59,9 @@ export function collectedRoutes(store: CollectedStore): ApiRoute[] {
       needs: 'change design',
       does: 'removed what the machine said',
       answer: async (request, response) => {
-        await store.remove(designIdOf(request), numberOf(request))
+        await store.remove(designIdOf(request), numberOf(request, NONE))
         response.status(204).end()
       },
     },
   ]
-}
-
-function numberOf(request: Request): string {
-  const { number } = request.params
-  if (typeof number !== 'string' || !/^[1-9]\d{0,14}$/.test(number)) throw notFound(NONE)
-  return number
 }

@@ -1,5 +1,6 @@
 import { COLLECTED_PER_PAGE, type CollectedPage, type StoredCollected } from '@flint/contract'
-import type { SeenMachine } from '@flint/core/figures'
+import { readCollected, type SeenMachine } from '@flint/core/figures'
+import { parseCollected } from '@flint/core/files'
 import type { DataSource } from 'typeorm'
 import { HttpProblem, noSuchDesign, notFound } from '../http/problems'
 import { CollectedEntity } from './collectedEntity'
@@ -62,6 +63,14 @@ export class CollectedStore {
       if (!row) return
       yield row.document
       after = row.number
+    }
+  }
+
+  /** What was read of each, the oldest first, one at a time. */
+  async *allSeen(designId: string): AsyncGenerator<SeenMachine[]> {
+    for await (const document of this.all(designId)) {
+      const read = parseCollected(document)
+      if ('collected' in read) yield [readCollected(read.collected)]
     }
   }
 

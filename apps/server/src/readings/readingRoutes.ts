@@ -9,6 +9,7 @@ import { readingsCsv, simulatedMeter } from '@flint/core/figures'
 import type { Request } from 'express'
 import { designIdOf } from '../designs/designIdOf'
 import type { DesignStore } from '../designs/designStore'
+import { numberOf } from '../http/numberOf'
 import { HttpProblem, notFound } from '../http/problems'
 import { readQuery } from '../http/readBody'
 import { readList } from '../http/readList'
@@ -16,7 +17,7 @@ import { sendCsv } from '../http/sendCsv'
 import type { ApiRoute } from '../people/apiRoute'
 import { EventStreams } from './eventStream'
 import type { LiveReadings } from './liveReadings'
-import type { ReadingStore } from './readingStore'
+import { NO_READING, type ReadingStore } from './readingStore'
 
 /** A value each second, and how many seconds of the simulated machine pass in it. */
 const EVERY_MS = 1_000
@@ -59,8 +60,17 @@ export function readingRoutes(
       needs: 'change design',
       does: 'removed a reading',
       answer: async (request, response) => {
-        await readings.remove(designIdOf(request), numberOf(request))
+        await readings.remove(designIdOf(request), numberOf(request, NO_READING))
         response.status(204).end()
+      },
+    },
+    {
+      method: 'get',
+      path: '/designs/:id/watts',
+      needs: 'look at design',
+      does: null,
+      answer: async (request, response) => {
+        response.json(await readings.series(designIdOf(request)))
       },
     },
     {
@@ -122,12 +132,4 @@ const wantsEvents = (request: Request): boolean =>
 
 function asLive({ takenAt, watts, state }: StoredReading): LiveReading {
   return { takenAt, watts, state, isSimulated: false }
-}
-
-function numberOf(request: Request): string {
-  const { number } = request.params
-  if (typeof number !== 'string' || !/^[1-9]\d{0,14}$/.test(number)) {
-    throw notFound('There is no such reading of this design.')
-  }
-  return number
 }

@@ -4,6 +4,10 @@ import type {
   PartUse,
   AskPriceFigures,
   CollectedPage,
+  EventPage,
+  SendEvent,
+  StoredEvent,
+  WattsSeries,
   StoredCollected,
   PartPriceFigures,
   PricePage,
@@ -40,6 +44,7 @@ export const TAGS = [
   'Sharing',
   'Readings',
   'Collected',
+  'Events',
   'Prices',
 ] as const
 
@@ -209,6 +214,33 @@ export const api = createApi({
       }),
       invalidatesTags: ['Readings'],
     }),
+    events: build.query<EventPage, { id: string; before?: string }>({
+      query: ({ id, before }) => ({
+        url: `/designs/${id}/events`,
+        params: before === undefined ? {} : { before },
+      }),
+      providesTags: ['Events'],
+    }),
+    sendEvents: build.mutation<{ events: StoredEvent[] }, { id: string; events: SendEvent[] }>({
+      query: ({ id, events }) => ({
+        url: `/designs/${id}/events`,
+        method: 'POST',
+        body: { events },
+      }),
+      invalidatesTags: ['Events'],
+    }),
+    removeEvent: build.mutation<void, { id: string; number: string }>({
+      query: ({ id, number }) => ({
+        url: `/designs/${id}/events/${number}`,
+        method: 'DELETE',
+        body: {},
+      }),
+      invalidatesTags: ['Events'],
+    }),
+    watts: build.query<WattsSeries, string>({
+      query: (id) => `/designs/${id}/watts`,
+      providesTags: ['Readings'],
+    }),
     collected: build.query<CollectedPage, { id: string; before?: string }>({
       query: ({ id, before }) => ({
         url: `/designs/${id}/collected`,
@@ -287,6 +319,10 @@ export const {
   useSendReadingsMutation,
   useRemoveReadingMutation,
   useCollectedQuery,
+  useEventsQuery,
+  useRemoveEventMutation,
+  useSendEventsMutation,
+  useWattsQuery,
   useRemoveCollectedMutation,
   useSendCollectedMutation,
   usePriceFiguresQuery,

@@ -6,6 +6,7 @@ import { CoreLens } from './core/CoreLens'
 import { DrivesLens } from './drives/DrivesLens'
 import { HeatLens } from './heat/HeatLens'
 import { MoneyLens } from './money/MoneyLens'
+import { LogLens } from './log/LogLens'
 import { ProveLens } from './prove/ProveLens'
 import { NetworkLens } from './network/NetworkLens'
 import { PowerLens } from './power/PowerLens'
@@ -101,5 +102,13 @@ export const lenses: readonly Lens[] = [
     purpose:
       'The bench: what is to be done, what the machine says of itself, whose fault errors are',
     Pane: ProveLens,
+  },
+  {
+    id: 'log',
+    title: 'Log',
+    letter: 'l',
+    purpose:
+      'What happens over time: events, watts, warmth, how full it is, and what is to be done again',
+    Pane: LogLens,
   },
 ]

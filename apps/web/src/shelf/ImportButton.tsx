@@ -3,6 +3,7 @@ import {
   api,
   useCreateDesignMutation,
   useSendCollectedMutation,
+  useSendEventsMutation,
   useSendPricesMutation,
   useSendReadingsMutation,
   useTakeInPartsMutation,
@@ -20,6 +21,7 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
   const [createDesign] = useCreateDesignMutation()
   const [takeInParts] = useTakeInPartsMutation()
   const [sendPrices] = useSendPricesMutation()
+  const [sendEvents] = useSendEventsMutation()
   const [sendCollected] = useSendCollectedMutation()
   const [sendReadings] = useSendReadingsMutation()
 
@@ -32,6 +34,10 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
       },
       readings: async (designId, readings) => {
         const { error } = await sendReadings({ id: designId, readings })
+        return error ? problemSentence(error) : null
+      },
+      events: async (id, events) => {
+        const { error } = await sendEvents({ id, events })
         return error ? problemSentence(error) : null
       },
       collected: async (id, file) => {

@@ -37,6 +37,10 @@ function into(): ImportInto & {
       seen.push(some.length)
       return Promise.resolve(some.some((one) => 'number' in one) ? 'A number was sent.' : null)
     },
+    events: (id, some) => {
+      kept.push([id, some.length])
+      return Promise.resolve(null)
+    },
     collected: (id, one) => {
       files.push([id, one])
       return Promise.resolve(null)

@@ -3,6 +3,8 @@ import {
   PARTS_PER_REQUEST,
   PRICES_PER_REQUEST,
   READINGS_PER_REQUEST,
+  EVENTS_PER_REQUEST,
+  type SendEvent,
   type SendPrice,
   type SendReading,
   type TakenIn,
@@ -21,6 +23,7 @@ export interface ImportInto {
   /** The id that it was given. */
   design: (design: Design) => Promise<{ id: string } | string>
   readings: (designId: string, readings: SendReading[]) => Promise<string | null>
+  events: (designId: string, events: SendEvent[]) => Promise<string | null>
   collected: (designId: string, file: object) => Promise<string | null>
   parts: (parts: CataloguePart[]) => Promise<TakenIn | string>
   prices: (prices: SendPrice[]) => Promise<string | null>
@@ -57,6 +60,7 @@ interface ReadEverything {
   designs: readonly unknown[]
   parts: readonly unknown[]
   readings?: unknown
+  events?: unknown
   collected?: unknown
   prices?: unknown
 }
@@ -67,7 +71,7 @@ function isEverything(raw: unknown): raw is ReadEverything {
 }
 
 async function importEverything(
-  { designs, parts, readings, collected, prices }: ReadEverything,
+  { designs, parts, readings, events, collected, prices }: ReadEverything,
   into: ImportInto,
 ): Promise<string> {
   const problems: string[] = []
@@ -99,14 +103,22 @@ async function importEverything(
     takenDesigns += 1
     idOf.set(at, made.id)
   }
-  for (const { design, readings: some } of readReadings(readings)) {
-    const id = idOf.get(design)
-    if (id === undefined) continue
-    for (let at = 0; at < some.length; at += READINGS_PER_REQUEST) {
-      const problem = await into.readings(id, some.slice(at, at + READINGS_PER_REQUEST))
-      if (problem !== null) problems.push(problem)
+  const alongWith = async <Sent>(
+    lists: readonly DesignList<Sent>[],
+    atOnce: number,
+    send: (designId: string, some: Sent[]) => Promise<string | null>,
+  ): Promise<void> => {
+    for (const { design, entries } of lists) {
+      const id = idOf.get(design)
+      if (id === undefined) continue
+      for (let at = 0; at < entries.length; at += atOnce) {
+        const problem = await send(id, entries.slice(at, at + atOnce))
+        if (problem !== null) problems.push(problem)
+      }
     }
   }
+  await alongWith(listsOf<SendReading>(readings, 'readings'), READINGS_PER_REQUEST, into.readings)
+  await alongWith(listsOf<SendEvent>(events, 'events'), EVENTS_PER_REQUEST, into.events)
   for (const raw of Array.isArray(collected) ? (collected as unknown[]) : []) {
     const { design, file } = (raw ?? {}) as { design?: unknown; file?: unknown }
     const id = typeof design === 'number' ? idOf.get(design) : undefined
@@ -125,14 +137,19 @@ async function importEverything(
   return `${taken} ${format.counted(problems.length, 'was', 'were')} not taken; the first: ${first}`
 }
 
-/** Readings as they are sent, by the place of their design in the file; what they are worth is for the server to say. */
-function readReadings(raw: unknown): { design: number; readings: SendReading[] }[] {
+interface DesignList<Sent> {
+  /** The place of the design in the file. */
+  design: number
+  entries: Sent[]
+}
+
+/** What belongs to designs as it is sent; what it is worth is for the server to say. */
+function listsOf<Sent>(raw: unknown, field: string): DesignList<Sent>[] {
   if (!Array.isArray(raw)) return []
   return raw.flatMap((entry: unknown) => {
-    const { design, readings } = (entry ?? {}) as Record<string, unknown>
-    if (typeof design !== 'number' || !Array.isArray(readings)) return []
-    const sent = readings.map(withoutNumber) as SendReading[]
-    return [{ design, readings: sent }]
+    const { design, [field]: list } = (entry ?? {}) as Record<string, unknown>
+    if (typeof design !== 'number' || !Array.isArray(list)) return []
+    return [{ design, entries: list.map(withoutNumber) as Sent[] }]
   })
 }
 

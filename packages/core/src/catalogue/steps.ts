@@ -11,5 +11,6 @@ export const STEPS = [
   'heat',
   'money',
   'prove',
+  'log',
 ] as const
 export type StepId = (typeof STEPS)[number]

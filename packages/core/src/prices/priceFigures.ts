@@ -1,3 +1,4 @@
+import { straightLine } from '../units/straightLine'
 import { daysBetween } from './daysBetween'
 import { atTheDoor, type PriceObservation } from './priceObservation'
 
@@ -70,18 +71,8 @@ function median(values: readonly number[]): number {
 /** The slope of the line of least squares through days and prices, for thirty days. */
 function trend(observations: readonly PriceObservation[]): number | null {
   const origin = observations[0]?.seenOn ?? ''
-  const points = observations.map((one) => ({
-    day: daysBetween(origin, one.seenOn),
-    minor: atTheDoor(one),
-  }))
-  const mean = (of: (point: (typeof points)[number]) => number): number =>
-    points.reduce((sum, point) => sum + of(point), 0) / points.length
-  const [meanDay, meanMinor] = [mean(({ day }) => day), mean(({ minor }) => minor)]
-  const spread = points.reduce((sum, { day }) => sum + (day - meanDay) ** 2, 0)
-  if (spread === 0) return null
-  const together = points.reduce(
-    (sum, { day, minor }) => sum + (day - meanDay) * (minor - meanMinor),
-    0,
+  const line = straightLine(
+    observations.map((one) => ({ x: daysBetween(origin, one.seenOn), y: atTheDoor(one) })),
   )
-  return (together / spread) * DAYS_PER_MONTH
+  return line && line.slope * DAYS_PER_MONTH
 }

@@ -12,7 +12,7 @@ import type { SmartReading } from './collected/seenMachine'
 import { driveVerdict, WARM_CELSIUS } from './driveVerdict'
 import { errorsSeen } from './errorsSeen'
 import { seenAgainstFitted, serialsToNote } from './seenAgainstFitted'
-import { NO_FAULTS, type SimulatedFaults, simulatedMachine } from './simulatedMachine'
+import { NEW_MACHINE, NO_FAULTS, type SimulatedFaults, simulatedMachine } from './simulatedMachine'
 import { suspectsOf } from './tracing/suspects'
 
 const cabin = demoDesign('cabin-archive')
@@ -20,7 +20,9 @@ const machine = resolveMachine(cabin)
 const AT = '2026-11-27T20:00:00Z'
 
 const seen = (faults: Partial<SimulatedFaults> = {}, design = cabin) =>
-  readCollected(simulatedMachine(design, machine, { ...NO_FAULTS, ...faults }, AT))
+  readCollected(
+    simulatedMachine(design, machine, { ...NO_FAULTS, ...faults }, { ...NEW_MACHINE, at: AT }),
+  )
 
 describe('seen against fitted', () => {
   test('a machine that was built as planned has nothing missing, extra or wrong', () => {

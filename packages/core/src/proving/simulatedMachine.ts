@@ -26,23 +26,32 @@ export const NO_FAULTS: SimulatedFaults = {
   oldPoolDriveId: null,
 }
 
+/** In what condition a simulated machine is said to have been asked. */
+export interface SimulatedCondition {
+  /** As ISO 8601 has it. */
+  at: string
+  /** That its drives have run, and how warm they are. */
+  hours: number
+  celsius: number
+  pools: readonly { name: string; sizeBytes: number; usedBytes: number }[]
+}
+
+/** Of a new machine, some days into its burn-in. */
+export const NEW_MACHINE: Omit<SimulatedCondition, 'at'> = { hours: 61, celsius: 38, pools: [] }
+
 const CRC_ERRORS = 37
 const SECTORS_WAITING = 16
-/** Of a new machine, some days into its burn-in. */
-const HOURS = 61
-const CELSIUS = 38
 
 /**
  * What the tools of a machine built as this design would say, with faults to choose: a stand-in for the demo and the
  * tests, labelled as simulated wherever it is shown. No machine is asked.
  *
- * @param at when it is said to have been gathered
  */
 export function simulatedMachine(
   { fitted }: Pick<Design, 'fitted'>,
   machine: Machine,
   faults: SimulatedFaults,
-  at: string,
+  { at, hours, celsius, pools }: SimulatedCondition,
 ): CollectedFile {
   const parts = new Map(fitted.map((part) => [part.id, part]))
   const drives = piecesOf(machine, 'drive')
@@ -82,9 +91,12 @@ export function simulatedMachine(
         })),
       }),
       smart: drives.map(({ drive, device, serial }) =>
-        JSON.stringify(smartOf(drive, device, serial, faults)),
+        JSON.stringify(smartOf(drive, device, serial, faults, { hours, celsius })),
       ),
-      zpool: '',
+      zpool: pools.map(({ name }) => `  pool: ${name}\n state: ONLINE\n`).join('\n'),
+      space: pools
+        .map(({ name, sizeBytes, usedBytes }) => [name, sizeBytes, usedBytes].join('\t'))
+        .join('\n'),
       mdstat: '',
       lspci: slots
         .map(
@@ -130,6 +142,7 @@ function smartOf(
   device: string,
   serial: string,
   { faulty, badDriveId }: SimulatedFaults,
+  { hours, celsius }: Pick<SimulatedCondition, 'hours' | 'celsius'>,
 ): object {
   const { plug, capacityBytes, rpm } = drive.dataSheet
   const isBad = drive.id === badDriveId
@@ -141,8 +154,8 @@ function smartOf(
     user_capacity: { bytes: capacityBytes },
     rotation_rate: rpm ?? 0,
     smart_status: { passed: true },
-    temperature: { current: CELSIUS },
-    power_on_time: { hours: HOURS },
+    temperature: { current: celsius },
+    power_on_time: { hours },
   }
   if (plug === 'NVMe') {
     return {

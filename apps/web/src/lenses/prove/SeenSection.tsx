@@ -1,5 +1,11 @@
 import { sheetName } from '@flint/core/editing'
-import { NO_FAULTS, serialsToNote, simulatedMachine, suspectsOf } from '@flint/core/figures'
+import {
+  NEW_MACHINE,
+  NO_FAULTS,
+  serialsToNote,
+  simulatedMachine,
+  suspectsOf,
+} from '@flint/core/figures'
 import { useRef, useState } from 'react'
 import { useRemoveCollectedMutation, useSendCollectedMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
@@ -145,7 +151,10 @@ function SimulatedMachine() {
       badDriveId: first && fault === `bad ${first.id}` ? first.id : null,
       unseenDriveId: first && fault === `unseen ${first.id}` ? first.id : null,
     }
-    const file = simulatedMachine(design, machine, faults, new Date().toISOString())
+    const file = simulatedMachine(design, machine, faults, {
+      ...NEW_MACHINE,
+      at: new Date().toISOString(),
+    })
     void send({ id: designId, file })
   }
   if (drives.length === 0) return null

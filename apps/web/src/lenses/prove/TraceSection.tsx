@@ -10,6 +10,8 @@ import type { Proof } from './useProof'
 import styles from './prove.module.css'
 
 const SHOWN = 6
+/** Above this it takes no swap to act. */
+const SURE = 0.9
 /** Below this a suspect is none. */
 const LEAST = 0.005
 
@@ -65,6 +67,12 @@ export function TraceSection({ proof: { ranked, seen } }: { proof: Proof }) {
                 ))}
             </tbody>
           </table>
+          {ranked.filter(({ probability }) => probability > SURE).length > 1 && (
+            <p>
+              More than one is likely at fault. Mend what is shared first, then ask the machine
+              again.
+            </p>
+          )}
           {swap ? (
             <div className={styles.swap}>
               <p role="status">

@@ -185,7 +185,9 @@ errors: No known data errors
 
 test('pools and members with their errors', () => {
   const { pools, members } = readZpoolStatus(ZPOOL)
-  expect(pools).toEqual([{ name: 'tank', state: 'DEGRADED', doneShare: 0.125 }])
+  expect(pools).toEqual([
+    { name: 'tank', state: 'DEGRADED', doneShare: 0.125, sizeBytes: null, usedBytes: null },
+  ])
   expect(members).toEqual([
     expect.objectContaining({ name: 'ata-Marrowby_MH8-0001', state: 'ONLINE', checksumErrors: 7 }),
     expect.objectContaining({ state: 'FAULTED', readErrors: 3, writeErrors: 1_200 }),
@@ -201,7 +203,9 @@ md0 : active raid6 sda1[0] sdb1[1](F) sdc1[2] sdd1[3](S)
 
 unused devices: <none>
 `)
-  expect(pools).toEqual([{ name: 'md0', state: 'degraded', doneShare: 0.126 }])
+  expect(pools).toEqual([
+    expect.objectContaining({ name: 'md0', state: 'degraded', doneShare: 0.126 }),
+  ])
   expect(members.map(({ name, state }) => [name, state])).toEqual([
     ['sda1', 'in use'],
     ['sdb1', 'faulty'],
@@ -281,6 +285,13 @@ describe('all of it', () => {
     const { drives, problems } = readCollected(file)
     expect(drives).toHaveLength(1)
     expect(problems).toEqual(['It could not be read: the list of block devices is no JSON.'])
+  })
+
+  test('how full a pool is stands beside its state', () => {
+    const { pools } = readCollected(
+      collected({ zpool: ZPOOL, space: 'other\t1\t1\ntank\t48000000000000\t12000000000000\n' }),
+    )
+    expect(pools).toMatchObject([{ name: 'tank', sizeBytes: 48e12, usedBytes: 12e12 }])
   })
 
   test.each([

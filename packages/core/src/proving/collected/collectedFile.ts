@@ -25,6 +25,8 @@ export const collectedFile = z.looseObject({
     smart: z.array(z.string().max(MOST_TEXT)).max(1_024).default([]),
     /** `zpool status` */
     zpool: text,
+    /** `zpool list -H -p -o name,size,allocated`: bytes, between tabs. */
+    space: text,
     /** `/proc/mdstat` */
     mdstat: text,
     /** `lspci -vmm` */

@@ -2,7 +2,7 @@ import { type CollectedFile, collectedFile } from './collectedFile'
 import { readLsblk } from './readLsblk'
 import { readMemory } from './readMemory'
 import { readPci } from './readPci'
-import { readMdstat, readZpoolStatus } from './readPools'
+import { readMdstat, readZpoolStatus, withSpace } from './readPools'
 import { readSmart } from './readSmart'
 import type { SeenDrive, SeenMachine } from './seenMachine'
 
@@ -50,7 +50,7 @@ export function readCollected({ at, simulated, files }: CollectedFile): SeenMach
     at,
     simulated,
     drives: [...drives.values()],
-    pools: [...zpool.pools, ...md.pools],
+    pools: [...withSpace(zpool.pools, files.space), ...md.pools],
     members: [...zpool.members, ...md.members],
     pci: readPci(files.lspci, files.links),
     memoryBytes: readMemory(files.memory),

@@ -1,3 +1,4 @@
+import { countOf } from './fields'
 import type { SeenMember, SeenPool } from './seenMachine'
 
 export interface SeenPools {
@@ -26,7 +27,7 @@ export function readZpoolStatus(text: string): SeenPools {
     if (/^\s*(errors|pool):/.test(line)) isTable = false
     const named = /^\s*pool:\s*(\S+)/.exec(line)
     if (named) {
-      pool = { name: named[1] ?? '', state: '', doneShare: null }
+      pool = { name: named[1] ?? '', state: '', doneShare: null, sizeBytes: null, usedBytes: null }
       pools.push(pool)
     }
     if (!pool) continue
@@ -69,7 +70,7 @@ export function readMdstat(text: string): SeenPools {
     const array = /^(md\S*) : (\S+)(?: \((?:auto-)?read-only\))? (.*)$/.exec(line)
     if (array) {
       const [, name = '', state = '', rest = ''] = array
-      pool = { name, state, doneShare: null }
+      pool = { name, state, doneShare: null, sizeBytes: null, usedBytes: null }
       pools.push(pool)
       for (const [, member = '', flags = ''] of rest.matchAll(/(\w+)\[\d+\]((?:\([A-Z]\))*)/g)) {
         const isFaulty = flags.includes('(F)')
@@ -90,4 +91,15 @@ export function readMdstat(text: string): SeenPools {
     if (done) pool.doneShare = Number(done[1]) / 100
   }
   return { pools, members }
+}
+
+/** Puts to pools how large they are and how much of them is used, from `zpool list -H -p -o name,size,allocated`. */
+export function withSpace(pools: readonly SeenPool[], text: string): SeenPool[] {
+  const byName = new Map(
+    text.split('\n').map((line) => {
+      const [name = '', size, used] = line.split('\t')
+      return [name, { sizeBytes: countOf(size), usedBytes: countOf(used) }] as const
+    }),
+  )
+  return pools.map((pool) => ({ ...pool, ...byName.get(pool.name) }))
 }

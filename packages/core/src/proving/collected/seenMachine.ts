@@ -58,6 +58,9 @@ export interface SeenPool {
   state: string
   /** Share that a scrub, resilver or rebuild has done; null while none runs. */
   doneShare: number | null
+  /** Null where no tool says it. */
+  sizeBytes: number | null
+  usedBytes: number | null
 }
 
 /** A device on PCI with what its link was trained to. */

@@ -1,0 +1,84 @@
+import type { SendEvent } from '@flint/contract'
+import type { Design } from '@flint/core/editing'
+import {
+  evaluate,
+  NO_FAULTS,
+  resolveMachine,
+  type SimulatedFaults,
+  simulatedMachine,
+  suspectsOf,
+} from '@flint/core/figures'
+
+/** What the simulated machines of the demo have said, and what happened to them. */
+export interface DemoBench {
+  files: ReturnType<typeof simulatedMachine>[]
+  events: SendEvent[]
+}
+
+const MS_PER_DAY = 86_400_000
+
+/** Days ago, hours that the drives have run by then, how warm they were, and the share of the pool that was full. */
+const BURN_IN = [
+  [3, 2, 34, 0],
+  [2, 25, 43, 0],
+  [1, 49, 44, 0],
+] as const
+const OLD_MACHINE = [
+  [240, 21_000, 36, 0.41],
+  [150, 23_160, 39, 0.46],
+  [60, 25_320, 41, 0.52],
+  [1, 26_736, 37, 0.55],
+] as const
+
+/**
+ * What of the bench belongs to a demo design: one in the middle of its burn-in, and one with a fault to find. All of it
+ * is simulated, and says so.
+ *
+ * @param name of the file of the design
+ */
+export function demoBench(name: string, design: Design, now: Date): DemoBench {
+  const machine = resolveMachine(design)
+  const [pool] = design.pools
+  const sizeBytes = evaluate(design, machine).capacity.availableBytes
+  const gathered = (
+    rows: readonly (readonly [number, number, number, number])[],
+    faultsAtLast: Partial<SimulatedFaults>,
+  ): DemoBench['files'] =>
+    rows.map(([daysAgo, hours, celsius, usedShare], index) =>
+      simulatedMachine(
+        design,
+        machine,
+        index === rows.length - 1 ? { ...NO_FAULTS, ...faultsAtLast } : NO_FAULTS,
+        {
+          at: new Date(now.getTime() - daysAgo * MS_PER_DAY).toISOString(),
+          hours,
+          celsius,
+          pools:
+            pool && usedShare > 0
+              ? [{ name: pool.name, sizeBytes, usedBytes: Math.round(usedShare * sizeBytes) }]
+              : [],
+        },
+      ),
+    )
+  switch (name) {
+    case 'warm-room-shelf':
+      return { files: gathered(BURN_IN, {}), events: [] }
+    case 'drawer-of-drives': {
+      const suspects = suspectsOf(machine)
+      const faulty = suspects.find(({ kind }) => kind === 'controller') ?? null
+      const badDriveId = suspects.find(({ kind }) => kind === 'drive')?.driveIds[0] ?? null
+      const at = (daysAgo: number): string =>
+        new Date(now.getTime() - daysAgo * MS_PER_DAY).toISOString()
+      return {
+        files: gathered(OLD_MACHINE, { faulty, badDriveId }),
+        events: [
+          { at: at(240), kind: 'note', text: 'Moved into the drawer (simulated).' },
+          { at: at(90), kind: 'cleaned', text: 'Filter full of dust (simulated).' },
+          { at: at(3), kind: 'moved', text: 'Card into another slot (simulated).' },
+        ],
+      }
+    }
+    default:
+      return { files: [], events: [] }
+  }
+}

@@ -1,0 +1,35 @@
+import { LensFrame } from '../../sheet/LensFrame'
+import { useProof } from '../prove/useProof'
+import { DriveNotes } from './DriveNotes'
+import { EventsSection } from './EventsSection'
+import { FillSection } from './FillSection'
+import { Reminders } from './Reminders'
+import { WarmthSection } from './WarmthSection'
+import { WattsSection } from './WattsSection'
+import styles from './log.module.css'
+
+/** What happens to the machine over time: events, watts, warmth, how full it is, and what is to be done again. */
+export function LogLens() {
+  const proof = useProof()
+  const files = proof.files ?? []
+  return (
+    <LensFrame
+      title="Log"
+      tray={
+        <>
+          <Reminders />
+          <DriveNotes proof={proof} />
+        </>
+      }
+    >
+      <div className={styles.lens}>
+        <EventsSection />
+        <div className={styles.besides}>
+          <WattsSection />
+          <WarmthSection files={files} />
+          <FillSection files={files} />
+        </div>
+      </div>
+    </LensFrame>
+  )
+}

@@ -1,0 +1,48 @@
+import type { EventKind, FillTrend, Reminder } from '@flint/core/figures'
+import { format } from '../../controls/locale'
+
+/** In the words of whoever writes it down. */
+export const EVENT_WORDS: Record<EventKind, string> = {
+  failed: 'failed',
+  'sent back': 'sent back',
+  'came back': 'came back',
+  replaced: 'replaced',
+  firmware: 'firmware changed',
+  cleaned: 'cleaned',
+  moved: 'moved',
+  note: 'note',
+}
+
+export const REMINDER_WORDS: Record<Reminder, { title: string; why: string }> = {
+  scrub: {
+    title: 'Scrub every pool',
+    why: 'Reads all of it, so that what has rotted is mended while it can be.',
+  },
+  'self-test': { title: 'Long self-test of every drive', why: 'Finds sectors that nobody reads.' },
+  'second copy': { title: 'Make the second copy', why: 'As often as the brief says.' },
+  'read the second copy back': {
+    title: 'Read the second copy back',
+    why: 'Restore a folder and compare it. A copy that nobody has read is a hope.',
+  },
+  dust: { title: 'Clean filters and fans', why: 'Switched off and unplugged.' },
+  'UPS battery': {
+    title: 'Test the battery of the UPS',
+    why: 'Batteries last three to five years. They are heavy and hold energy to burn; old ones go to a collection point.',
+  },
+}
+
+const MONTHS = 12
+
+/** When it is full, beside what the brief said: "full in 14 months; the brief looks 36 months ahead". */
+export function fillWords({ fullInYears, bytesPerYear }: FillTrend, horizonYears: number): string {
+  const rate =
+    bytesPerYear >= 0
+      ? `It fills by ${format.space(bytesPerYear)} a year`
+      : `It gets emptier by ${format.space(-bytesPerYear)} a year`
+  if (fullInYears === null) return `${rate}.`
+  const months = Math.floor(fullInYears * MONTHS)
+  const when =
+    months === 0 ? 'it is full within a month' : `it is full in ${format.counted(months, 'month')}`
+  const ahead = `the brief looks ${format.counted(Math.round(horizonYears * MONTHS), 'month')} ahead`
+  return `${rate}: ${when}; ${ahead}.`
+}
