@@ -32,9 +32,9 @@ function textOf(pdf: Buffer): string {
   return stdout.replaceAll(/\s+/g, ' ')
 }
 
-const pdfOf = async (id: string, query = ''): Promise<Buffer> => {
+const pdfOf = async (id: string, query = '', name = 'parts.pdf'): Promise<Buffer> => {
   const { body } = await api()
-    .get(`/api/designs/${id}/parts.pdf${query}`)
+    .get(`/api/designs/${id}/${name}${query}`)
     .buffer(true)
     .parse((response, done) => {
       const chunks: Buffer[] = []
@@ -83,4 +83,13 @@ test('digits are as their reader writes them, and an empty design is a page too'
   await api()
     .get(`/api/designs/${(body as StoredDesign).id}/parts.pdf?locale=%3Cx%3E`)
     .expect(400)
+})
+
+test('labels: a drive each with its bay, both ends of every cable, the leads', async () => {
+  const { rows } = (await api().get('/api/designs').expect(200)).body as ShelfPage
+  const id = rows.find(({ name }) => name === 'Cabin archive')?.id ?? ''
+  const text = textOf(await pdfOf(id, '', 'labels.pdf'))
+  for (let number = 1; number <= 12; number += 1) expect(text).toContain(`Bay ${number} Quillon`)
+  expect(text.match(/Cable 1 Sixteen port 1 to backplane plug 1, bays 1 to 4/g)).toHaveLength(2)
+  expect(text).toContain('lead 1 feeds backplane power plug 1')
 })

@@ -19,9 +19,24 @@ export function printRoutes(designs: DesignStore, printer: Printer): ApiRoute[] 
       answer: async (request, response) => {
         const { locale = 'en' } = await readQuery(PrintList, request.query)
         const { document } = await designs.read(designIdOf(request))
-        const pdf = await printer.partList({ design: document, locale }, LONGEST_MS)
+        const pdf = await printer.print({ design: document, locale, what: 'part list' }, LONGEST_MS)
         if (!pdf) throw tooBusy()
         response.attachment('parts.pdf').type('application/pdf').send(Buffer.from(pdf))
+      },
+    },
+    {
+      method: 'get',
+      path: '/designs/:id/labels.pdf',
+      needs: 'look at design',
+      does: null,
+      answer: async (request, response) => {
+        const { document } = await designs.read(designIdOf(request))
+        const pdf = await printer.print(
+          { design: document, locale: 'en', what: 'labels' },
+          LONGEST_MS,
+        )
+        if (!pdf) throw tooBusy()
+        response.attachment('labels.pdf').type('application/pdf').send(Buffer.from(pdf))
       },
     },
   ]

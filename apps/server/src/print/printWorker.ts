@@ -1,4 +1,4 @@
 import type { PrintJob } from './printer'
-import { printPartList } from './printPartList'
+import { printPdf } from './printPdf'
 
-export default ({ design, locale }: PrintJob): Promise<Uint8Array> => printPartList(design, locale)
+export default (job: PrintJob): Promise<Uint8Array> => printPdf(job)

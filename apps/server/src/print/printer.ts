@@ -1,16 +1,17 @@
 import type { Design } from '@flint/core/editing'
 import { Piscina } from 'piscina'
-import { printPartList } from './printPartList'
+import { printPdf } from './printPdf'
 
 export interface PrintJob {
   design: Design
   locale: string
+  what: 'part list' | 'labels'
 }
 
 /** Makes PDFs. */
 export interface Printer {
   /** @returns null when it takes longer than that */
-  partList: (job: PrintJob, longestMs: number) => Promise<Uint8Array | null>
+  print: (job: PrintJob, longestMs: number) => Promise<Uint8Array | null>
   close: () => Promise<void>
 }
 
@@ -23,7 +24,7 @@ export function printerOnThread(workerFile: string): Printer {
     resourceLimits: { maxOldGenerationSizeMb: 512 },
   })
   return {
-    partList: async (job, longestMs) => {
+    print: async (job, longestMs) => {
       try {
         return await threads.run(job, { signal: AbortSignal.timeout(longestMs) })
       } catch {
@@ -36,6 +37,6 @@ export function printerOnThread(workerFile: string): Printer {
 
 /** On the same thread, for those who have a server of their own. */
 export const printerHere: Printer = {
-  partList: ({ design, locale }) => printPartList(design, locale),
+  print: (job) => printPdf(job),
   close: () => Promise.resolve(),
 }

@@ -80,19 +80,21 @@ export function PartOffers({ noun, takes }: PartChoice) {
         }}
       />
       {fitting.length > 1 && (
-        <SmallChoice
-          label="Watts and money held against"
-          width={230}
-          value={fitting.some(({ part }) => part.slug === against) ? against : ''}
-          options={[
-            { value: '', text: 'the design as it is' },
-            ...fitting.map(({ part }) => ({
-              value: part.slug,
-              text: `with ${sheetName(part.sheet)}`,
-            })),
-          ]}
-          onChange={setAgainst}
-        />
+        <div className={styles.heldAgainst}>
+          <SmallChoice
+            label="Watts and money held against"
+            width={230}
+            value={fitting.some(({ part }) => part.slug === against) ? against : ''}
+            options={[
+              { value: '', text: 'the design as it is' },
+              ...fitting.map(({ part }) => ({
+                value: part.slug,
+                text: `with ${sheetName(part.sheet)}`,
+              })),
+            ]}
+            onChange={setAgainst}
+          />
+        </div>
       )}
       <ul className={styles.list} onKeyDown={walkOffers} aria-label={`Offers: ${noun}`}>
         {offers.map(({ part, ...judged }) => (

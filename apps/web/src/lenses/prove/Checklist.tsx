@@ -2,7 +2,7 @@ import { BENCH_STAGES, benchSteps, benchStepWords } from '@flint/core/figures'
 import { useMemo } from 'react'
 import { format } from '../../controls/locale'
 import { SeverityShape } from '../../controls/SeverityShape'
-import { selectDesign, selectMachine, selectWords } from '../../sheet/selectors'
+import { selectDesign, selectDesignId, selectMachine, selectWords } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import tray from '../../tray/tray.module.css'
@@ -13,6 +13,7 @@ export function Checklist() {
   const design = useAppSelector(selectDesign)
   const machine = useAppSelector(selectMachine)
   const words = useAppSelector(selectWords)
+  const designId = useAppSelector(selectDesignId)
   const edit = useEdit()
   const steps = useMemo(
     () => benchSteps({ brief: design.brief, pools: design.pools }, machine),
@@ -28,6 +29,12 @@ export function Checklist() {
           {format.number(done)} of {format.counted(steps.length, 'step')}
         </span>
       </h2>
+      <p>
+        <a href={`/api/designs/${designId}/labels.pdf`} download>
+          Labels as PDF
+        </a>{' '}
+        <span className="soft">for sheets of 24, 70 × 37 mm</span>
+      </p>
       {BENCH_STAGES.map((stage) => {
         const those = steps.filter((step) => step.stage === stage)
         if (those.length === 0) return null

@@ -52,7 +52,7 @@ export function readZpoolStatus(text: string): SeenPools {
 
 const FACTORS: Record<string, number> = { '': 1, K: 1e3, M: 1e6, G: 1e9 }
 
-/** @example shortened('1.2K') // 1200 */
+/** As the tool writes counts: "1.2K" is 1,200. */
 function shortened(text: string | undefined): number {
   const [, digits = '0', unit = ''] = /^(\d+(?:\.\d+)?)([KMG]?)$/.exec(text ?? '') ?? []
   return Math.round(Number(digits) * (FACTORS[unit] ?? 1))
