@@ -44,7 +44,7 @@ const CORE = {
   findings: [...BELOW_JUDGING, 'judging', 'limits'],
   stillToChoose: [...BELOW_JUDGING, 'judging'],
   proving: [...BELOW_POOL, 'pool', 'paths', 'judging'],
-  logging: ['units', 'design', 'proving'],
+  logging: ['units', 'design', 'pool', 'proving'],
   comparing: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'evaluate.ts'],
   offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'stillToChoose', 'evaluate.ts'],
 }

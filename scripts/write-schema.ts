@@ -1,6 +1,7 @@
-// Writes the JSON Schema of the design document and the columns of part files, made from the core.
+// Writes the JSON Schemas of the design document and of collected files, and the columns of part files, made from the core.
 import { writeFileSync } from 'node:fs'
-import { columnsMarkdown, designJsonSchema } from '@flint/core/files'
+import { collectedJsonSchema, columnsMarkdown, designJsonSchema } from '@flint/core/files'
 
 writeFileSync('docs/design.schema.json', `${JSON.stringify(designJsonSchema(), null, 2)}\n`)
+writeFileSync('docs/collected.schema.json', `${JSON.stringify(collectedJsonSchema(), null, 2)}\n`)
 writeFileSync('docs/part-columns.md', columnsMarkdown())

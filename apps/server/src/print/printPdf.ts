@@ -3,7 +3,7 @@ import pdfmake from 'pdfmake'
 import type { TFontDictionary } from 'pdfmake/interfaces'
 import { labelsDocument } from './labelsDocument'
 import { partListDocument } from './partListDocument'
-import type { PrintJob } from './printer'
+import type { PrintJob } from './printJob'
 
 /** The package brings its typeface as files beside its own. */
 const fonts = createRequire(import.meta.url)('pdfmake/fonts/Roboto.js') as TFontDictionary

@@ -1,4 +1,4 @@
-import type { PrintJob } from './printer'
+import type { PrintJob } from './printJob'
 import { printPdf } from './printPdf'
 
 export default (job: PrintJob): Promise<Uint8Array> => printPdf(job)

@@ -1,12 +1,6 @@
-import type { Design } from '@flint/core/editing'
 import { Piscina } from 'piscina'
+import type { PrintJob } from './printJob'
 import { printPdf } from './printPdf'
-
-export interface PrintJob {
-  design: Design
-  locale: string
-  what: 'part list' | 'labels'
-}
 
 /** Makes PDFs. */
 export interface Printer {

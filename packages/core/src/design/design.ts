@@ -42,6 +42,16 @@ export const spinUp = z.strictObject({
 })
 export type SpinUp = z.infer<typeof spinUp>
 
+/** The return of a drive, from asking for another until it is there. */
+export const returnCase = z.strictObject({
+  askedOn: z.iso.date().nullable().default(null),
+  sentOn: z.iso.date().nullable().default(null),
+  /** The day for which another one is promised. */
+  promisedOn: z.iso.date().nullable().default(null),
+  note: z.string().max(200).default(''),
+})
+export type ReturnCase = z.infer<typeof returnCase>
+
 /** One physical piece. */
 export const fittedPart = z.strictObject({
   id,
@@ -54,6 +64,8 @@ export const fittedPart = z.strictObject({
   bay: bayId.nullable(),
   /** Why a drive is not in the house; null for one that is. */
   away: z.enum(['sent back']).nullable().default(null),
+  /** How its return goes, while it is sent back or waits to be; null where nobody has said it. */
+  returned: returnCase.nullable().default(null),
   /** What is written on it: the end of a serial number, say. */
   label: z.string().max(40),
   /** Its whole serial number, as the machine tells it; empty where nobody has looked. */

@@ -167,6 +167,7 @@ function notesLabel({ partIds, change }: EditOf<'note-pieces'>, words: Words): s
     return `mark ${some(partIds, words)} as ${change.owned ? 'owned' : 'to buy'}`
   }
   if (change.ageYears !== undefined) return `note the age of ${some(partIds, words)}`
+  if (change.returned !== undefined) return `note the return of ${some(partIds, words)}`
   return change.sockets === undefined ? 'write a label' : 'say where the mains plug goes'
 }
 

@@ -5,6 +5,8 @@ import { resolveMachine } from '../machine/resolveMachine'
 import { readCollected } from '../proving/collected/readCollected'
 import { seenAgainstFitted } from '../proving/seenAgainstFitted'
 import { NEW_MACHINE, NO_FAULTS, simulatedMachine } from '../proving/simulatedMachine'
+import { applyEdit } from '../design/edits/edit'
+import { awayDrives } from './awayDrives'
 import { driveNotes } from './driveNotes'
 import { fillTrend } from './fillTrend'
 import { eventsCsv, smartCsv } from './logCsv'
@@ -99,4 +101,56 @@ test('what is to be done again and again is what the machine has', () => {
   expect(days.get('scrub')).toBe(30)
   const bare = reminders({ ...cabin, pools: [], fitted: [] })
   expect(bare.map(({ reminder }) => reminder)).not.toContain('scrub')
+})
+
+describe('drives that are away', () => {
+  const [first = '', second = ''] = driveIdsOf(cabin)
+  const sent = applyEdit(applyEdit(cabin, { do: 'send-back', driveIds: [first] }), {
+    do: 'note-pieces',
+    partIds: [first],
+    change: { returned: { askedOn: null, sentOn: null, promisedOn: '2026-11-20', note: '' } },
+  })
+
+  test('which pool waits, how it stands, and how late another one is', () => {
+    const [one, ...others] = awayDrives(sent, resolveMachine(sent).awayIds, '2026-11-27')
+    expect(others).toEqual([])
+    expect(one).toMatchObject({
+      driveId: first,
+      isSentBack: true,
+      pool: { name: 'plates', state: 'degraded' },
+      spareIds: [],
+      daysLate: 7,
+    })
+    expect(awayDrives(sent, [first], '2026-11-20')[0]?.daysLate).toBeNull()
+  })
+
+  test('a drive in no pool that is large enough could stand in, a smaller one could not', () => {
+    const { snapshotId = '' } = cabin.fitted.find(({ id }) => id === first) ?? {}
+    const spare = applyEdit(sent, { do: 'add-pieces', snapshotId, count: 1 })
+    const known = new Set(sent.fitted.map(({ id }) => id))
+    const added = spare.fitted.flatMap(({ id }) => (known.has(id) ? [] : [id]))
+    expect(awayDrives(spare, [first], '2026-11-27')[0]?.spareIds).toEqual(added)
+    const small = spare.snapshots.flatMap((snapshot) =>
+      snapshot.id === snapshotId && snapshot.sheet.kind === 'drive'
+        ? [{ ...snapshot, id: 'small', sheet: { ...snapshot.sheet, capacityBytes: 4e12 } }]
+        : [],
+    )
+    const smaller = {
+      ...spare,
+      snapshots: [...spare.snapshots, ...small],
+      fitted: spare.fitted.map((part) =>
+        added.includes(part.id) ? { ...part, snapshotId: 'small' } : part,
+      ),
+    }
+    expect(awayDrives(smaller, [first], '2026-11-27')[0]?.spareIds).toEqual([])
+  })
+
+  test('one that is taken out is away too, and two make the pool weaker', () => {
+    const both = applyEdit(sent, { do: 'take-out', driveIds: [second] })
+    const list = awayDrives(both, resolveMachine(both).awayIds, '2026-11-27')
+    expect(list.map(({ driveId, isSentBack }) => [driveId, isSentBack])).toEqual([
+      [first, true],
+      [second, false],
+    ])
+  })
 })

@@ -1,5 +1,6 @@
 import { LensFrame } from '../../sheet/LensFrame'
 import { useProof } from '../prove/useProof'
+import { AwaySection } from './AwaySection'
 import { DriveNotes } from './DriveNotes'
 import { EventsSection } from './EventsSection'
 import { FillSection } from './FillSection'
@@ -17,6 +18,7 @@ export function LogLens() {
       title="Log"
       tray={
         <>
+          <AwaySection />
           <Reminders />
           <DriveNotes proof={proof} />
         </>

@@ -1,5 +1,5 @@
 import ICAL from 'ical.js'
-import { fillWords } from './logWords'
+import { awayWords, fillWords } from './logWords'
 import { reminderCalendar } from './reminderCalendar'
 
 test('reminders come back after their days, read by another library', () => {
@@ -23,4 +23,21 @@ test('when a pool is full, beside what the brief says', () => {
   expect(fillWords({ ...trend, bytesPerYear: -(2 ** 40), fullInYears: null }, 3)).toBe(
     'It gets emptier by 1 TiB a year.',
   )
+})
+
+test('a drive that is away, what waits for it, and what could stand in', () => {
+  const drive = {
+    driveId: 'a',
+    isSentBack: true,
+    returned: null,
+    pool: { id: 'p', name: 'plates', state: 'degraded' as const },
+    spareIds: ['b'],
+    daysLate: 7,
+  }
+  expect(awayWords(drive, () => 'Keep 12')).toBe(
+    'sent back, 7 days late; pool plates is degraded; Keep 12 could stand in.',
+  )
+  expect(
+    awayWords({ ...drive, isSentBack: false, pool: null, spareIds: [], daysLate: null }, String),
+  ).toBe('taken out; no pool waits for it.')
 })

@@ -1,4 +1,4 @@
-import type { EventKind, FillTrend, Reminder } from '@flint/core/figures'
+import type { AwayDrive, EventKind, FillTrend, Reminder } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 
 /** In the words of whoever writes it down. */
@@ -45,4 +45,18 @@ export function fillWords({ fullInYears, bytesPerYear }: FillTrend, horizonYears
     months === 0 ? 'it is full within a month' : `it is full in ${format.counted(months, 'month')}`
   const ahead = `the brief looks ${format.counted(Math.round(horizonYears * MONTHS), 'month')} ahead`
   return `${rate}: ${when}; ${ahead}.`
+}
+
+/** Where it is, what waits for it, and what could stand in: "sent back, 7 days late; pool plates is degraded". */
+export function awayWords(
+  { isSentBack, pool, spareIds, daysLate }: AwayDrive,
+  nameOf: (id: string) => string,
+): string {
+  const [spare] = spareIds
+  const parts = [
+    `${isSentBack ? 'sent back' : 'taken out'}${daysLate === null ? '' : `, ${format.counted(daysLate, 'day')} late`}`,
+    pool === null ? 'no pool waits for it' : `pool ${pool.name} is ${pool.state}`,
+    ...(spare === undefined ? [] : [`${nameOf(spare)} could stand in`]),
+  ]
+  return `${parts.join('; ')}.`
 }

@@ -1,6 +1,7 @@
 import { BENCH_STAGES, benchSteps, benchStepWords } from '@flint/core/figures'
 import { useMemo } from 'react'
 import { format } from '../../controls/locale'
+import { TextLine } from '../../controls/TextLine'
 import { SeverityShape } from '../../controls/SeverityShape'
 import { selectDesign, selectDesignId, selectMachine, selectWords } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
@@ -75,6 +76,18 @@ export function Checklist() {
                       </span>
                     </label>
                     <p className={styles.why}>{why}</p>
+                    {tick && (
+                      <div className={styles.note}>
+                        <TextLine
+                          label={`Note: ${title}`}
+                          maxLength={400}
+                          value={tick.note}
+                          onChange={(note) => {
+                            edit({ do: 'tick-step', step: id, tick: { at: tick.at, note } }, true)
+                          }}
+                        />
+                      </div>
+                    )}
                     {caution !== '' && (
                       <p className={styles.caution}>
                         <SeverityShape severity="risks" /> {caution}

@@ -42,7 +42,7 @@ export function changeHouseRules(design: Design, change: Partial<HouseRules>): D
 export function notePieces(
   design: Design,
   partIds: readonly string[],
-  change: Partial<Pick<FittedPart, 'owned' | 'label' | 'ageYears' | 'sockets'>>,
+  change: Partial<Pick<FittedPart, 'owned' | 'label' | 'ageYears' | 'sockets' | 'returned'>>,
 ): Design {
   const ids = new Set(partIds)
   return {

@@ -67,6 +67,7 @@ const singleEdits = [
         ageYears: true,
         wornShare: true,
         sockets: true,
+        returned: true,
       }).shape,
     ),
   }),

@@ -19,6 +19,7 @@ export function newPiece(
     away: null,
     label: '',
     serial: '',
+    returned: null,
     ageYears: null,
     wornShare: null,
     sockets: [],

@@ -1,4 +1,11 @@
+import { Ajv2020 } from 'ajv/dist/2020.js'
 import fc from 'fast-check'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { demoDesign } from '../../../fixtures/demo'
+import { resolveMachine } from '../../machine/resolveMachine'
+import { NEW_MACHINE, NO_FAULTS, simulatedMachine } from '../simulatedMachine'
+import { collectedJsonSchema } from './collectedJsonSchema'
 import { COLLECTED_FORMAT, type CollectedFile } from './collectedFile'
 import { parseCollected, readCollected } from './readCollected'
 import { readLsblk } from './readLsblk'
@@ -327,4 +334,28 @@ describe('all of it', () => {
       }),
     )
   })
+})
+
+test('the published schema is the one in the code, and takes what the stand-in writes', () => {
+  const path = join(
+    import.meta.dirname,
+    '..',
+    '..',
+    '..',
+    '..',
+    '..',
+    'docs',
+    'collected.schema.json',
+  )
+  const published = JSON.parse(readFileSync(path, 'utf8')) as object
+  expect(published).toEqual(JSON.parse(JSON.stringify(collectedJsonSchema())))
+  // Source: JSON Schema 2020-12, as read by ajv, a general-purpose library.
+  const validate = new Ajv2020({ strict: false, validateFormats: false }).compile(published)
+  const cabin = demoDesign('cabin-archive')
+  const file = simulatedMachine(cabin, resolveMachine(cabin), NO_FAULTS, {
+    ...NEW_MACHINE,
+    at: '2026-11-27T20:00:00Z',
+  })
+  expect(validate(file) || validate.errors).toBe(true)
+  expect(validate({ ...file, version: 2 })).toBe(false)
 })
