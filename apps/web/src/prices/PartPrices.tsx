@@ -12,6 +12,7 @@ import {
 import { problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
 import { NumberField } from '../controls/NumberField'
+import { Pager } from '../controls/Pager'
 import { SmallChoice } from '../controls/SmallChoice'
 import { daysAgo } from '../controls/today'
 import { PriceEffects } from './PriceEffects'
@@ -156,28 +157,7 @@ export function PartPrices({ slug, name, target }: PartPricesProps) {
       )}
       {data.total > data.prices.length && (
         <div className={styles.line}>
-          {pages.length > 0 && (
-            <button
-              type="button"
-              className="plain-button"
-              onClick={() => {
-                setPages(pages.slice(0, -1))
-              }}
-            >
-              Newer
-            </button>
-          )}
-          {last && (
-            <button
-              type="button"
-              className="plain-button"
-              onClick={() => {
-                setPages([...pages, last.number])
-              }}
-            >
-              Older
-            </button>
-          )}
+          <Pager pages={pages} last={last?.number ?? null} onPages={setPages} />
         </div>
       )}
     </section>

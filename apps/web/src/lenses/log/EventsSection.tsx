@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useEventsQuery, useRemoveEventMutation, useSendEventsMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
 import { format } from '../../controls/locale'
+import { Pager } from '../../controls/Pager'
 import { SmallChoice } from '../../controls/SmallChoice'
 import { TextLine } from '../../controls/TextLine'
 import { selectDesignId, selectMachine, selectWords } from '../../sheet/selectors'
@@ -110,28 +111,7 @@ export function EventsSection() {
       )}
       {data && data.total > events.length && (
         <div className={styles.line}>
-          {pages.length > 0 && (
-            <button
-              type="button"
-              className="plain-button"
-              onClick={() => {
-                setPages(pages.slice(0, -1))
-              }}
-            >
-              Newer
-            </button>
-          )}
-          {last && (
-            <button
-              type="button"
-              className="plain-button"
-              onClick={() => {
-                setPages([...pages, last.number])
-              }}
-            >
-              Older
-            </button>
-          )}
+          <Pager pages={pages} last={last?.number ?? null} onPages={setPages} />
         </div>
       )}
     </section>

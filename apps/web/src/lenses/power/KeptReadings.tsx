@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useReadingsQuery, useRemoveReadingMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
 import { format } from '../../controls/locale'
+import { Pager } from '../../controls/Pager'
 import { stateTitle } from './stateWords'
 import { conditionDoubts } from './readingFields'
 import styles from './power.module.css'
@@ -80,29 +81,12 @@ export function KeptReadings({ designId, powerIn, nameOf }: KeptReadingsProps) {
       </div>
       <p>
         {format.counted(total, 'reading')} kept.{' '}
-        {pages.length > 0 && (
-          <button
-            type="button"
-            className="plain-button"
-            onClick={() => {
-              setPages(pages.slice(0, -1))
-            }}
-          >
-            Newer ones
-          </button>
-        )}{' '}
-        {last && readings.length < total && (
-          <button
-            type="button"
-            className="plain-button"
-            disabled={isFetching}
-            onClick={() => {
-              setPages([...pages, last.number])
-            }}
-          >
-            Older ones
-          </button>
-        )}{' '}
+        <Pager
+          pages={pages}
+          last={readings.length < total ? (last?.number ?? null) : null}
+          disabled={isFetching}
+          onPages={setPages}
+        />{' '}
         <a href={`/api/designs/${designId}/readings.csv`} download className="plain-button">
           All as CSV
         </a>
