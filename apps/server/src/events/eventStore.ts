@@ -1,5 +1,6 @@
 import { type EventPage, EVENTS_PER_PAGE, type SendEvent, type StoredEvent } from '@flint/contract'
 import type { DataSource } from 'typeorm'
+import { inOrder } from '../http/inOrder'
 import { HttpProblem, noSuchDesign, notFound } from '../http/problems'
 import { EventEntity } from './eventEntity'
 
@@ -58,21 +59,11 @@ export class EventStore {
 
   /** All events of a design, the oldest first, some thousands at a time. */
   async *all(designId: string): AsyncGenerator<StoredEvent[]> {
-    const AT_ONCE = 2_000
-    let after = '0'
-    for (;;) {
-      const rows = await this.database.manager
+    const query = () =>
+      this.database.manager
         .createQueryBuilder(EventEntity, 'event')
         .where('event.designId = :designId', { designId })
-        .andWhere('event.number > :after', { after })
-        .orderBy('event.number', 'ASC')
-        .limit(AT_ONCE)
-        .getMany()
-      const last = rows.at(-1)
-      if (!last) return
-      yield rows.map(asStored)
-      after = last.number
-    }
+    for await (const rows of inOrder(query)) yield rows.map(asStored)
   }
 
   /** @throws HttpProblem 404 */

@@ -1,4 +1,5 @@
 import { EVERYTHING_FORMAT } from '@flint/contract'
+import type { Response } from 'express'
 import { written } from '../http/written'
 import type { ApiRoute } from '../people/apiRoute'
 import { principalOf } from '../people/identify'
@@ -41,46 +42,46 @@ export function everythingRoutes(
           await written(response, `${index > 0 ? ',' : ''}${document}`)
           if (response.destroyed) return
         }
-        response.write('],"readings":[')
-        let isFirst = true
-        for (const [index, id] of ids.entries()) {
-          for await (const some of readings.all(id)) {
-            const entry = JSON.stringify({ design: index, readings: some })
-            await written(response, `${isFirst ? '' : ','}${entry}`)
-            if (response.destroyed) return
-            isFirst = false
-          }
+        const lists = {
+          readings: ofDesigns(ids, readings, (design, some) => ({ design, readings: some })),
+          events: ofDesigns(ids, events, (design, some) => ({ design, events: some })),
+          collected: ofDesigns(ids, collected, (design, file) => ({ design, file })),
+          prices: singly(prices.all()),
         }
-        response.write('],"events":[')
-        let isFirstEvent = true
-        for (const [index, id] of ids.entries()) {
-          for await (const some of events.all(id)) {
-            const entry = JSON.stringify({ design: index, events: some })
-            await written(response, `${isFirstEvent ? '' : ','}${entry}`)
-            if (response.destroyed) return
-            isFirstEvent = false
-          }
-        }
-        response.write('],"collected":[')
-        let isFirstFile = true
-        for (const [index, id] of ids.entries()) {
-          for await (const file of collected.all(id)) {
-            const entry = JSON.stringify({ design: index, file })
-            await written(response, `${isFirstFile ? '' : ','}${entry}`)
-            if (response.destroyed) return
-            isFirstFile = false
-          }
-        }
-        response.write('],"prices":[')
-        let isFirstPrice = true
-        for await (const some of prices.all()) {
-          const entries = some.map((price) => JSON.stringify(price)).join(',')
-          await written(response, `${isFirstPrice ? '' : ','}${entries}`)
+        for (const [name, entries] of Object.entries(lists)) {
+          response.write(`],"${name}":[`)
+          await writtenList(response, entries)
           if (response.destroyed) return
-          isFirstPrice = false
         }
         response.end(']}')
       },
     },
   ]
+}
+
+/** What belongs to designs, each entry with the place of its design in the file. */
+async function* ofDesigns<Some>(
+  ids: readonly string[],
+  store: { all: (designId: string) => AsyncIterable<Some> },
+  entryOf: (design: number, some: Some) => object,
+): AsyncGenerator<object> {
+  for (const [index, id] of ids.entries()) {
+    for await (const some of store.all(id)) yield entryOf(index, some)
+  }
+}
+
+async function* singly<Entry extends object>(
+  pieces: AsyncIterable<readonly Entry[]>,
+): AsyncGenerator<object> {
+  for await (const some of pieces) yield* some
+}
+
+/** Entries of a list of JSON, one after the other, for as long as somebody listens. */
+async function writtenList(response: Response, entries: AsyncIterable<object>): Promise<void> {
+  let isFirst = true
+  for await (const entry of entries) {
+    await written(response, `${isFirst ? '' : ','}${JSON.stringify(entry)}`)
+    if (response.destroyed) return
+    isFirst = false
+  }
 }

@@ -10,6 +10,7 @@ import {
 import { CONDITIONS } from '@flint/core/editing'
 import { lowestByDay, priceFigures } from '@flint/core/figures'
 import { type DataSource, In } from 'typeorm'
+import { inOrder } from '../http/inOrder'
 import { HttpProblem, notFound } from '../http/problems'
 import { PriceEntity, PriceTargetEntity } from './priceEntities'
 
@@ -115,20 +116,8 @@ export class PriceStore {
 
   /** All prices, in the order in which they were kept, some thousands at a time. */
   async *all(): AsyncGenerator<StoredPrice[]> {
-    const AT_ONCE = 2_000
-    let after = '0'
-    for (;;) {
-      const rows = await this.database.manager
-        .createQueryBuilder(PriceEntity, 'price')
-        .where('price.number > :after', { after })
-        .orderBy('price.number', 'ASC')
-        .limit(AT_ONCE)
-        .getMany()
-      const last = rows.at(-1)
-      if (!last) return
-      yield rows.map(asSeen)
-      after = last.number
-    }
+    const query = () => this.database.manager.createQueryBuilder(PriceEntity, 'price')
+    for await (const rows of inOrder(query)) yield rows.map(asSeen)
   }
 
   /** @throws HttpProblem 404 */

@@ -2,6 +2,7 @@ import { COLLECTED_PER_PAGE, type CollectedPage, type StoredCollected } from '@f
 import { readCollected, type SeenMachine } from '@flint/core/figures'
 import { parseCollected } from '@flint/core/files'
 import type { DataSource } from 'typeorm'
+import { inOrder } from '../http/inOrder'
 import { HttpProblem, noSuchDesign, notFound } from '../http/problems'
 import { CollectedEntity } from './collectedEntity'
 
@@ -51,19 +52,13 @@ export class CollectedStore {
 
   /** Documents of a design, the oldest first, one at a time. */
   async *all(designId: string): AsyncGenerator<object> {
-    let after = '0'
-    for (;;) {
-      const row = await this.database.manager
+    const query = () =>
+      this.database.manager
         .createQueryBuilder(CollectedEntity, 'collected')
         .select(['collected.number', 'collected.document'])
         .where('collected.designId = :designId', { designId })
-        .andWhere('collected.number > :after', { after })
-        .orderBy('collected.number', 'ASC')
-        .getOne()
-      if (!row) return
-      yield row.document
-      after = row.number
-    }
+    // Each may have megabytes.
+    for await (const rows of inOrder(query, 1)) yield* rows.map(({ document }) => document)
   }
 
   /** What was read of each, the oldest first, one at a time. */

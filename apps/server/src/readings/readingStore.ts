@@ -6,6 +6,7 @@ import {
   type WattsSeries,
 } from '@flint/contract'
 import type { DataSource } from 'typeorm'
+import { inOrder } from '../http/inOrder'
 import { HttpProblem, noSuchDesign, notFound } from '../http/problems'
 import { ReadingEntity } from './readingEntity'
 
@@ -108,21 +109,11 @@ export class ReadingStore {
 
   /** All readings of a design, the oldest first, some thousands at a time. */
   async *all(designId: string): AsyncGenerator<StoredReading[]> {
-    const AT_ONCE = 2_000
-    let after = '0'
-    for (;;) {
-      const rows = await this.database.manager
+    const query = () =>
+      this.database.manager
         .createQueryBuilder(ReadingEntity, 'reading')
         .where('reading.designId = :designId', { designId })
-        .andWhere('reading.number > :after', { after })
-        .orderBy('reading.number', 'ASC')
-        .limit(AT_ONCE)
-        .getMany()
-      const last = rows.at(-1)
-      if (!last) return
-      yield rows.map(asRead)
-      after = last.number
-    }
+    for await (const rows of inOrder(query)) yield rows.map(asRead)
   }
 
   /** @throws HttpProblem 404 */

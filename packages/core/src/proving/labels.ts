@@ -1,4 +1,4 @@
-import type { Design } from '../design/design'
+import type { Design, FittedPart } from '../design/design'
 import { type Machine, piecesOf } from '../machine/machine'
 import { sheetName } from '../catalogue/sheetName'
 
@@ -10,6 +10,12 @@ export interface Label {
 
 /** As much of a serial number as is read at a glance, and tells drives of one house apart. */
 const END_OF_SERIAL = 6
+
+/** What of a drive's serial number is written on it; empty where nobody has noted any of it. */
+export function endOfSerial(part: Pick<FittedPart, 'serial' | 'label'> | undefined): string {
+  const { serial = '', label = '' } = part ?? {}
+  return serial === '' ? label : serial.slice(-END_OF_SERIAL)
+}
 
 /**
  * Labels for the drives with their bays, for both ends of each data cable, and for the leads of the supply.
@@ -25,8 +31,7 @@ export function labels({ fitted }: Pick<Design, 'fitted'>, machine: Machine): La
     .filter(({ id }) => !machine.awayIds.includes(id))
     .map(({ id, dataSheet }) => {
       const bay = machine.bayById.get(bayOf.get(id) ?? '')
-      const { serial = '', label = '' } = partOf.get(id) ?? {}
-      const end = serial === '' ? label : serial.slice(-END_OF_SERIAL)
+      const end = endOfSerial(partOf.get(id))
       return {
         order: bay?.number ?? Infinity,
         label: {

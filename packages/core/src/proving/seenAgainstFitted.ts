@@ -68,13 +68,20 @@ export function seenAgainstFitted(
       const part = fitted.find((one) => one.id === id)
       return {
         id,
-        serial: part?.serial ?? '',
-        label: part?.label ?? '',
-        model: dataSheet.model,
+        serial: plain(part?.serial ?? ''),
+        label: plain(part?.label ?? ''),
+        model: plain(dataSheet.model),
         bytes: dataSheet.capacityBytes,
       }
     })
-  const left = new Set(seen.drives)
+  const left = new Set(
+    seen.drives.map((drive): Offered => ({
+      drive,
+      serial: plain(drive.serial ?? ''),
+      model: plain(drive.model ?? ''),
+      bytes: drive.bytes,
+    })),
+  )
   const pairs = new Map<PieceId, SeenPair>()
   for (const by of MATCHED_BY) {
     // Whether one of several alike is meant is asked of those that were there before any of them was taken.
@@ -87,7 +94,7 @@ export function seenAgainstFitted(
       const rivals = open.filter((other) => other.id !== drive.id && IS_IT[by](other, first))
       pairs.set(drive.id, {
         driveId: drive.id,
-        seen: first,
+        seen: first.drive,
         by,
         isGuess: by !== 'serial' && (alike.length > 1 || rivals.length > 0),
         differs: differencesOf(drive, first),
@@ -97,12 +104,13 @@ export function seenAgainstFitted(
   return {
     pairs: planned.flatMap(({ id }) => pairs.get(id) ?? []),
     missingIds: planned.flatMap(({ id }) => (pairs.has(id) ? [] : [id])),
-    extra: [...left],
+    extra: [...left].map(({ drive }) => drive),
     slowCards: slowCards(machine, seen.pci),
     memory: memoryOf(machine, seen),
   }
 }
 
+/** A drive of the design; texts without what people and tools write differently, empty where nobody has said them. */
 interface Planned {
   id: PieceId
   serial: string
@@ -111,38 +119,41 @@ interface Planned {
   bytes: number
 }
 
-/** Serial numbers, and models, without what people and tools write differently. */
+/** A drive that the machine sees, with its texts likewise. */
+interface Offered {
+  drive: SeenDrive
+  serial: string
+  model: string
+  bytes: number | null
+}
+
 const plain = (text: string): string => text.toUpperCase().replace(/[^A-Z0-9]/g, '')
 /** Shorter ends of a serial number fit too many drives. */
 const LEAST_LABEL = 3
 
-const IS_IT: Record<MatchedBy, (planned: Planned, seen: SeenDrive) => boolean> = {
-  serial: ({ serial }, seen) =>
-    plain(serial) !== '' && seen.serial !== null && plain(serial) === plain(seen.serial),
-  label: ({ serial, label }, seen) =>
-    plain(serial) === '' &&
-    plain(label).length >= LEAST_LABEL &&
-    seen.serial !== null &&
-    plain(seen.serial).endsWith(plain(label)),
+const IS_IT: Record<MatchedBy, (planned: Planned, offered: Offered) => boolean> = {
+  serial: (planned, { serial }) => planned.serial !== '' && planned.serial === serial,
+  label: (planned, { serial }) =>
+    planned.serial === '' && planned.label.length >= LEAST_LABEL && serial.endsWith(planned.label),
   // A drive whose serial number is known to be another is never taken for this one.
-  'model and size': (planned, seen) =>
-    maySwap(planned, seen) &&
-    seen.model !== null &&
-    plain(seen.model).includes(plain(planned.model)) &&
-    isSameSize(planned, seen),
-  size: (planned, seen) => maySwap(planned, seen) && isSameSize(planned, seen),
+  'model and size': (planned, offered) =>
+    maySwap(planned, offered) &&
+    offered.model.includes(planned.model) &&
+    isSameSize(planned, offered),
+  size: (planned, offered) => maySwap(planned, offered) && isSameSize(planned, offered),
 }
 
-const maySwap = ({ serial }: Planned, seen: SeenDrive): boolean =>
-  plain(serial) === '' || seen.serial === null
+const maySwap = (planned: Planned, { serial }: Offered): boolean =>
+  planned.serial === '' || serial === ''
 
-const isSameSize = ({ bytes }: Planned, seen: SeenDrive): boolean =>
-  seen.bytes !== null && Math.abs(seen.bytes - bytes) <= SIZE_TOLERANCE * bytes
+const isSameSize = ({ bytes }: Planned, offered: Offered): boolean =>
+  offered.bytes !== null && Math.abs(offered.bytes - bytes) <= SIZE_TOLERANCE * bytes
 
-function differencesOf(planned: Planned, seen: SeenDrive): PairDifference[] {
+function differencesOf(planned: Planned, offered: Offered): PairDifference[] {
+  const { drive: seen } = offered
   const { linkBits = null, mostLinkBits = null } = seen.smart ?? {}
   return [
-    ...(seen.bytes !== null && !isSameSize(planned, seen)
+    ...(seen.bytes !== null && !isSameSize(planned, offered)
       ? [{ what: 'size' as const, plannedBytes: planned.bytes, seenBytes: seen.bytes }]
       : []),
     ...(linkBits !== null && mostLinkBits !== null && linkBits < mostLinkBits

@@ -1,5 +1,5 @@
 import type { Design } from '@flint/core/editing'
-import type { Machine } from '@flint/core/figures'
+import { endOfSerial, type Machine } from '@flint/core/figures'
 import { type BayLook, PlainFront } from '../../drawing/PlainFront'
 import type { Proof } from './useProof'
 import styles from './prove.module.css'
@@ -20,9 +20,7 @@ export function ProveFront({
 }: ProveFrontProps) {
   const missing = new Set(found?.missingIds ?? [])
   const pairs = new Map((found?.pairs ?? []).map((pair) => [pair.driveId, pair]))
-  const labelOf = new Map(
-    design.fitted.map(({ id, label, serial }) => [id, serial.slice(-4) || label]),
-  )
+  const labelOf = new Map(design.fitted.map((part) => [part.id, endOfSerial(part)]))
   const lookOf = (bayId: string): BayLook | null => {
     const driveId = machine.driveIn.get(bayId)
     if (driveId === undefined) return null

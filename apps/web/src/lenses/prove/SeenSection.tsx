@@ -3,6 +3,7 @@ import {
   NEW_MACHINE,
   NO_FAULTS,
   serialsToNote,
+  type SimulatedFaults,
   simulatedMachine,
   suspectsOf,
 } from '@flint/core/figures'
@@ -135,26 +136,40 @@ function SimulatedMachine() {
   const [fault, setFault] = useState(NOTHING_WRONG)
   const drives = machine.ofKind.drive ?? []
   const shared = suspectsOf(machine).filter(({ kind }) => kind !== 'drive')
-  const options = [
-    { value: NOTHING_WRONG, text: 'nothing wrong' },
-    ...shared.map(({ id, name }) => ({ value: `faulty ${id}`, text: `faulty: ${name}` })),
-    ...drives.slice(0, 1).flatMap(({ id, dataSheet }) => [
-      { value: `bad ${id}`, text: `bad drive: ${sheetName(dataSheet)}` },
-      { value: `unseen ${id}`, text: `not plugged in: ${sheetName(dataSheet)}` },
-    ]),
+  const [first] = drives
+  const faults: { value: string; text: string; fault: Partial<SimulatedFaults> }[] = [
+    { value: NOTHING_WRONG, text: 'nothing wrong', fault: {} },
+    ...shared.map((faulty) => ({
+      value: `faulty ${faulty.id}`,
+      text: `faulty: ${faulty.name}`,
+      fault: { faulty },
+    })),
+    ...(first
+      ? [
+          {
+            value: 'bad drive',
+            text: `bad drive: ${sheetName(first.dataSheet)}`,
+            fault: { badDriveId: first.id },
+          },
+          {
+            value: 'not plugged in',
+            text: `not plugged in: ${sheetName(first.dataSheet)}`,
+            fault: { unseenDriveId: first.id },
+          },
+        ]
+      : []),
   ]
   const gather = (): void => {
-    const [first] = drives
-    const faults = {
-      ...NO_FAULTS,
-      faulty: shared.find(({ id }) => `faulty ${id}` === fault) ?? null,
-      badDriveId: first && fault === `bad ${first.id}` ? first.id : null,
-      unseenDriveId: first && fault === `unseen ${first.id}` ? first.id : null,
-    }
-    const file = simulatedMachine(design, machine, faults, {
-      ...NEW_MACHINE,
-      at: new Date().toISOString(),
-    })
+    const chosen = faults.find(({ value }) => value === fault)?.fault
+    const file = simulatedMachine(
+      design,
+      machine,
+      { ...NO_FAULTS, ...chosen },
+      {
+        ...NEW_MACHINE,
+        at: new Date().toISOString(),
+      },
+    )
     void send({ id: designId, file })
   }
   if (drives.length === 0) return null
@@ -164,7 +179,7 @@ function SimulatedMachine() {
         label="Simulated machine"
         width={230}
         value={fault}
-        options={options}
+        options={faults}
         onChange={setFault}
       />
       <button type="button" className="plain-button" onClick={gather}>

@@ -10,6 +10,7 @@ import type { Proof } from './useProof'
 import styles from './prove.module.css'
 
 const SHOWN = 6
+const BAR_PX = 120
 /** Above this it takes no swap to act. */
 const SURE = 0.9
 /** Below this a suspect is none. */
@@ -61,7 +62,7 @@ export function TraceSection({ proof: { ranked, seen } }: { proof: Proof }) {
                     <td>{bayRangeOf(machine, suspects[0]?.driveIds ?? [])}</td>
                     <td className={styles.number}>{chanceWords(probability)}</td>
                     <td>
-                      <span className={styles.bar} style={{ width: `${probability * 120}px` }} />
+                      <span className={styles.bar} style={{ width: `${probability * BAR_PX}px` }} />
                     </td>
                   </tr>
                 ))}

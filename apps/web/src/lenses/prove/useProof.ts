@@ -52,9 +52,9 @@ export function useProof(): Proof {
   )
   const ranked = useMemo(() => {
     if (!found || !seen) return []
-    const errors = errorsSeen(found.pairs, seen)
+    const errors = errorsSeen(found.pairs, seen, before)
     return traceFault(suspectsOf(machine), { errors, cleanIds: [], trials: bench.trials })
-  }, [found, seen, machine, bench.trials])
+  }, [found, seen, before, machine, bench.trials])
   return {
     files: data?.collected ?? null,
     total: data?.total ?? 0,

@@ -29,6 +29,8 @@ const STRAY = 0.02
 const STAYS_CLEAN = 0.5
 /** A swap is read wrongly. */
 const MISREAD = 0.05
+/** Suspects that are looked at two at a time; a machine of 24 drives has forty. */
+const MOST_PAIRED = 100
 /** Most errors of one drive that count as separate ones. */
 const MOST_OF_ONE = 4
 
@@ -80,7 +82,15 @@ export function traceFault(
   }
   classes.forEach((_, one) => {
     add([one])
-    for (let other = one + 1; other < classes.length; other += 1) add([one, other])
+  })
+  // Pairs are as many as the square of the suspects, so of hundreds only the likeliest are paired.
+  const paired = weights
+    .map((weight, index) => ({ weight, index }))
+    .sort((one, other) => other.weight - one.weight)
+    .slice(0, MOST_PAIRED)
+    .map(({ index }) => index)
+  paired.forEach((one, at) => {
+    for (const other of paired.slice(at + 1)) add([one, other])
   })
   return classes
     .map(({ members }, index) => ({

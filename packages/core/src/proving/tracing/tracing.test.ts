@@ -185,3 +185,13 @@ test('of 1,000 faults in random wirings with three errors each, the first two su
   })
   expect(found.length).toBeGreaterThanOrEqual(950)
 })
+
+test('five hundred drives that all have errors point to what they share, and nothing hangs', () => {
+  const driveIds = Array.from({ length: 500 }, (_, at) => `d${at}`)
+  const all: Suspect[] = [
+    { id: 'card', kind: 'controller', name: 'card', driveIds },
+    ...driveIds.map((id): Suspect => ({ id, kind: 'drive', name: id, driveIds: [id] })),
+  ]
+  const [first] = traceFault(all, evidence({ errors: interfaceErrors(driveIds) }))
+  expect(first?.suspects).toEqual([all[0]])
+})
