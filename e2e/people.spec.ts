@@ -7,7 +7,7 @@ const PASSWORD = 'a long enough one'
 
 /** A house that can be reached from elsewhere, with a keeper who is signed in. */
 const test = base.extend<{ open: House }>({
-  // eslint-disable-next-line no-empty-pattern
+  // oxlint-disable-next-line no-empty-pattern
   open: async ({}, use) => {
     const house = await House.open({
       FLINT_ACCOUNTS: '1',

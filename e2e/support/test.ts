@@ -16,7 +16,7 @@ interface WorkerFixtures {
 export const test = base.extend<Fixtures, WorkerFixtures>({
   sharedHouse: [
     // Playwright wants the first parameter written as a pattern, also when nothing is taken from it.
-    // eslint-disable-next-line no-empty-pattern
+    // oxlint-disable-next-line no-empty-pattern
     async ({}, use) => {
       const house = await House.open()
       await use(house)

@@ -26,7 +26,7 @@ export function PartList({ parts, chosen, compared, onChoose, onCompare }: PartL
   const scroller = useRef<HTMLDivElement>(null)
   const [active, setActive] = useState(0)
   // Rows are asked for anew at every drawing, which is what this library wants.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react-hooks/incompatible-library
   const rows = useVirtualizer({
     count: parts.length,
     getScrollElement: () => scroller.current,

@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { plainDate } from '../controls/plainDate'
 import { PlainFront } from '../drawing/PlainFront'
 import { PlanCables } from '../drawing/PlanCables'
@@ -35,12 +36,13 @@ export function PrintedDesign() {
   const notGiven = useAppSelector(selectNotGiven)
   const revision = useAppSelector(selectRevision)
   const { stillToChoose, isDone } = evaluation
+  const [printedOn] = useState(() => new Date())
   return (
     <>
       <header className={styles.head}>
         <h1>{design.name}</h1>
         <p className="soft">
-          Revision {revision}, printed {plainDate(new Date())}
+          Revision {revision}, printed {plainDate(printedOn)}
         </p>
         {design.notes && <p>{design.notes}</p>}
       </header>

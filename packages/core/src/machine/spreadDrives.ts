@@ -24,8 +24,10 @@ export function spreadDrives<Drive extends { id: PieceId }>(
   )
   const plugOf = new Map(
     machine.wiring.data.cables.flatMap(({ ends }) =>
-      ends.flatMap(({ key, bayIds }) => (bayIds.length > 1 ? bayIds.map((id) => [id, key]) : [])),
-    ) as [string, string][],
+      ends.flatMap(({ key, bayIds }) =>
+        bayIds.length > 1 ? bayIds.map((id) => [id, key] as const) : [],
+      ),
+    ),
   )
   const byPlug = (some: readonly Drive[]): Drive[] =>
     inTurn(split(some, ({ id }) => plugOf.get(bayOf.get(id) ?? '') ?? id))

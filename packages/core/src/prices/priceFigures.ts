@@ -74,5 +74,5 @@ function trend(observations: readonly PriceObservation[]): number | null {
   const line = straightLine(
     observations.map((one) => ({ x: daysBetween(origin, one.seenOn), y: atTheDoor(one) })),
   )
-  return line && line.slope * DAYS_PER_MONTH
+  return line ? line.slope * DAYS_PER_MONTH : null
 }
