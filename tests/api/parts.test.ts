@@ -27,6 +27,7 @@ const fan = (model: string, change: object = {}): CataloguePart => ({
   slug: `mine-${model.toLowerCase()}`,
   version: 1,
   sheet: partSheet.parse({ kind: 'fan', maker: 'Mine', model, sizeMm: 120, ...change }),
+  price: null,
 })
 
 describe('parts of one’s own', () => {
@@ -40,6 +41,26 @@ describe('parts of one’s own', () => {
     await api().delete(`/api/parts/${slug}`).send({}).expect(204)
     expect(await find(slug)).toBeUndefined()
     await api().delete(`/api/parts/${slug}`).send({}).expect(404)
+  })
+
+  test('what is asked for a part stands beside its sheet; another price is no other version', async () => {
+    const { slug, sheet } = fan('Priced')
+    const price = { currency: 'EUR', unitMinor: 1_900, shippingMinor: null }
+    const put = async (body: object): Promise<StoredPart> =>
+      (await api().put(`/api/parts/${slug}`).send(body).expect(200)).body as StoredPart
+    expect(await put({ sheet, price })).toMatchObject({ version: 1, price })
+    const dearer = { ...price, unitMinor: 2_100 }
+    expect(await put({ sheet, price: dearer })).toMatchObject({ version: 1, price: dearer })
+    // Scripts that were written before have it on the sheet.
+    const old = await put({ sheet: { ...sheet, price } })
+    expect(old).toMatchObject({ version: 1, price })
+    expect((await find(slug))?.price).toEqual(price)
+    const { body } = await api()
+      .put(`/api/parts/${slug}`)
+      .send({ sheet, price: { unitMinor: 1 } })
+      .expect(400)
+    expect((body as ProblemDocument).errors?.[0]?.field).toBe('price.currency')
+    await api().delete(`/api/parts/${slug}`).send({}).expect(204)
   })
 
   test('a shipped part is neither changed nor removed', async () => {
@@ -96,7 +117,7 @@ describe('removed parts', () => {
     await api().delete(`/api/parts/${slug}`).send({}).expect(204)
     await api().put(`/api/parts/${slug}`).send({ sheet }).expect(200)
     expect(await removed(slug)).toEqual([])
-    expect((await find(slug))?.version).toBe(2)
+    expect((await find(slug))?.version).toBe(1)
   })
 })
 
@@ -180,7 +201,7 @@ test('what an older version stored is read with what has come since as not known
   ])
   const { body: read } = await api().get(`/api/designs/${id}`).expect(200)
   const { document } = read as StoredDesign
-  expect(document.version).toBe(12)
+  expect(document.version).toBe(13)
   expect(document.fitted[0]?.sockets).toEqual([])
   expect(document.snapshots[0]?.sheet).toMatchObject({ kind: 'chassis', openings525: null })
 

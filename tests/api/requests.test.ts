@@ -106,8 +106,11 @@ describe('many at once', () => {
     const { body: list } = await api().get('/api/parts').expect(200)
     const known = (list as PartPage).parts.find(({ sheet: { kind } }) => kind === 'memory')?.sheet
     const answers = await Promise.all(
-      Array.from({ length: 8 }, () =>
-        api().put('/api/parts/by-eight').send({ sheet: known }).expect(200),
+      Array.from({ length: 8 }, (_, idleWatts) =>
+        api()
+          .put('/api/parts/by-eight')
+          .send({ sheet: { ...known, idleWatts } })
+          .expect(200),
       ),
     )
     const versions = answers.map(({ body }) => (body as StoredPart).version)

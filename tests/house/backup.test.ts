@@ -160,9 +160,13 @@ describe('backup and restore', () => {
       'DROP TABLE collected, event, price, price_target, reading, design_link, design_access, change_entry, session, api_token, account',
     )
     await client.query('ALTER TABLE design DROP COLUMN owner_id')
+    await client.query(
+      `UPDATE part SET sheet = sheet || jsonb_build_object('price', price), origin = 'own' WHERE slug = 'brisk-120'`,
+    )
+    await client.query('ALTER TABLE part DROP COLUMN price')
     await client.query('ALTER TABLE design_revision DROP COLUMN what, DROP COLUMN figures')
     await client.query(
-      `DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%' OR name LIKE 'Readings%' OR name LIKE 'Prices%' OR name LIKE 'Collected%'`,
+      `DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%' OR name LIKE 'Readings%' OR name LIKE 'Price%' OR name LIKE 'Collected%'`,
     )
     await client.end()
     await other.stop()
@@ -173,6 +177,12 @@ describe('backup and restore', () => {
     expect(kept()).toEqual([])
     await other.start(environment)
     expect(kept()).toHaveLength(1)
+    const after = await clientOf(other, environment.FLINT_DB_PORT ?? '')
+    const { rows } = await after.query(
+      `SELECT price ->> 'currency' AS currency, sheet ? 'price' AS old FROM part WHERE slug = 'brisk-120'`,
+    )
+    await after.end()
+    expect(rows).toEqual([{ currency: 'EUR', old: false }])
     await other.stop()
     // Now it is as new as the application, and nothing is to be feared.
     await other.start(environment)

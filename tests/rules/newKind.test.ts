@@ -31,7 +31,7 @@ export const clockKind: PartKindDefinition<z.infer<typeof clockSheet>> = {
 
 /** What is asked of the core about a design with the new card, printed as JSON. */
 const ASK = `import { readFileSync } from 'node:fs'
-import { fitPart, kindWords, newDesign, partChoices, parseDesign, partSheet, sheetColumns } from './src/editing'
+import { fitPart, kindWords, newDesign, partChoices, parseDesign, partColumns, partSheet } from './src/editing'
 import { evaluate, fitVerdict, resolveMachine } from './src/figures'
 import { machineWeight } from './src/fit/machineWeight'
 
@@ -41,9 +41,9 @@ const board = { ...raw, sheet: partSheet.parse(raw.sheet) }
 const sheet = partSheet.parse({
   kind: 'clock', maker: 'Nobody', model: 'Tick', weightGrams: 77, idleWatts: 3.5, lanes: 1,
   pcieGeneration: 2, permitsDeepIdle: false,
-  price: { currency: 'EUR', unitMinor: 4200, shippingMinor: 0 },
 })
-const part = { slug: 'nobody-tick', version: 1, sheet }
+const price = { currency: 'EUR', unitMinor: 4200, shippingMinor: 0 }
+const part = { slug: 'nobody-tick', version: 1, sheet, price }
 const alone = newDesign('alone', [board])
 const design = fitPart(alone, part)
 const [before, after] = [evaluate(alone), evaluate(design)]
@@ -57,7 +57,7 @@ console.log(JSON.stringify({
   chosenIn: partChoices('core').filter(({ takes }) => takes(sheet)).map(({ title }) => title),
   verdict: fitVerdict(alone, part).verdict,
   words: kindWords.find(({ kind }) => kind === 'clock'),
-  columns: sheetColumns('clock').length,
+  columns: partColumns('clock').length,
   opens: 'design' in parseDesign(JSON.parse(JSON.stringify(design))),
 }))
 `

@@ -1,5 +1,5 @@
-import type { CataloguePart, PartSheet } from '@flint/core/editing'
-import { ArrayMaxSize, IsArray, IsInt, IsObject, Max, Min } from 'class-validator'
+import type { AskedPrice, CataloguePart, PartSheet } from '@flint/core/editing'
+import { ArrayMaxSize, IsArray, IsInt, IsObject, IsOptional, Max, Min } from 'class-validator'
 import { PARTS_PER_REQUEST } from './bounds'
 
 /** Asks to keep a part of one's own: new, or changed. */
@@ -7,6 +7,11 @@ export class KeepPart {
   /** Read and checked by the core, which names the field inside. */
   @IsObject({ message: 'sheet must be a data sheet.' })
   sheet!: PartSheet
+
+  /** What is asked for it; null or left out where nobody has said it. */
+  @IsOptional()
+  @IsObject({ message: 'price must be a price.' })
+  price?: AskedPrice | null
 }
 
 /** Asks to take in parts of a file as one's own. */

@@ -1,7 +1,10 @@
 /** Designs and what is done to them, and the data sheets they are made of. */
 import './schemaWithoutEval'
 
-export { catalogueFile, cataloguePart, partKinds, partSheet } from './catalogue/partKinds'
+export { type AskedPrice, askedPrice } from './catalogue/askedPrice'
+export { catalogueFile, keptPart } from './catalogue/keptPart'
+export { partColumns, partValues } from './catalogue/partColumns'
+export { cataloguePart, partKinds, partSheet } from './catalogue/partKinds'
 export { cataloguedPart } from './catalogue/cataloguedPart'
 export type { CataloguePart, PartKind, PartSheet, SheetOf } from './catalogue/partKinds'
 export { contradictions } from './catalogue/contradictions'

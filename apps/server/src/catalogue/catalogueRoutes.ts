@@ -1,5 +1,5 @@
 import { type FieldProblem, KeepPart, ListParts, NoteOwned, TakeInParts } from '@flint/contract'
-import { type CataloguePart, cataloguePart, problemsOf, withSheetToday } from '@flint/core/editing'
+import { type CataloguePart, cataloguePart, keptPart, problemsOf } from '@flint/core/editing'
 import type { Request } from 'express'
 import { badRequest, notFound } from '../http/problems'
 import { readBody, readQuery } from '../http/readBody'
@@ -47,13 +47,12 @@ export function catalogueRoutes(catalogue: CatalogueStore): ApiRoute[] {
       needs: 'change',
       does: 'kept a part',
       answer: async (request, response) => {
-        const { sheet } = await readBody(KeepPart, request.body)
+        const { sheet, price } = await readBody(KeepPart, request.body)
         const slug = partSlug(request)
-        const part = cataloguePart.safeParse(withSheetToday({ slug, version: 1, sheet }), {
-          reportInput: true,
-        })
+        const said = { slug, version: 1, sheet, ...(price === undefined ? {} : { price }) }
+        const part = keptPart.safeParse(said, { reportInput: true })
         if (!part.success) throw badRequest(problemsOf(part.error.issues))
-        response.json(await catalogue.keepOwn(slug, part.data.sheet))
+        response.json(await catalogue.keepOwn(part.data))
       },
     },
     {
@@ -131,7 +130,7 @@ function namedTwice(parts: readonly CataloguePart[]): FieldProblem[] {
 }
 
 function readPart(raw: unknown, index: number): CataloguePart {
-  const part = cataloguePart.safeParse(withSheetToday(raw), { reportInput: true })
+  const part = keptPart.safeParse(raw, { reportInput: true })
   if (part.success) return part.data
   throw badRequest(
     problemsOf(part.error.issues).map(({ field, sentence }) => ({

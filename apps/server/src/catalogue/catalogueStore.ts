@@ -7,7 +7,7 @@ import {
   type TakenIn,
   type UnreadPart,
 } from '@flint/contract'
-import { type CataloguePart, partSheet, type PartSheet, withFieldsToday } from '@flint/core/editing'
+import { type CataloguePart, partSheet, sameValue, withFieldsToday } from '@flint/core/editing'
 import { type DataSource, type EntityManager, In, IsNull, MoreThan, Not } from 'typeorm'
 import { HttpProblem, notFound } from '../http/problems'
 import { PartEntity } from './partEntity'
@@ -53,11 +53,12 @@ export class CatalogueStore {
       ],
       order: { slug: 'ASC' },
     })
-    return rows.map(({ slug, version, ownedPieces, sheet }) => ({
+    return rows.map(({ slug, version, ownedPieces, sheet, price }) => ({
       slug,
       version,
       ...(ownedPieces > 0 ? { ownedPieces } : {}),
       sheet,
+      price,
     }))
   }
 
@@ -77,10 +78,11 @@ export class CatalogueStore {
 
   /** Brings shipped parts in, new or newer; parts of one's own and what is owned are left alone. */
   async bringShipped(parts: readonly CataloguePart[]): Promise<void> {
-    const rows = parts.map(({ slug, version, sheet }) => ({
+    const rows = parts.map(({ slug, version, sheet, price }) => ({
       slug,
       version,
       sheet,
+      price,
       origin: 'shipped' as const,
     }))
     await this.changing(async (manager) => {
@@ -96,10 +98,11 @@ export class CatalogueStore {
   }
 
   /**
-   * Keeps a part of one's own under this name, new or changed; a changed one counts its version up.
+   * Keeps a part of one's own under this name, new or changed; a changed data sheet counts its version up, a price that
+   * is asked now does not.
    * @throws HttpProblem 409 when the name is that of a shipped part
    */
-  async keepOwn(slug: string, sheet: PartSheet): Promise<StoredPart> {
+  async keepOwn({ slug, sheet, price }: CataloguePart): Promise<StoredPart> {
     return this.changing(async (manager) => {
       const before = await manager.findOneBy(PartEntity, { slug })
       if (before?.origin === 'shipped') {
@@ -109,11 +112,13 @@ export class CatalogueStore {
           `${slug} is the name of a shipped part. Copy it under another name to change it.`,
         )
       }
+      const isSame = before !== null && sameValue(readable(before)?.sheet, sheet)
       const row = await manager.save(PartEntity, {
         slug,
         sheet,
+        price,
         origin: 'own' as const,
-        version: (before?.version ?? 0) + 1,
+        version: isSame ? before.version : (before?.version ?? 0) + 1,
         ownedPieces: before?.ownedPieces ?? 0,
         removedAt: null,
       })
@@ -205,9 +210,10 @@ function nameOf({ slug, sheet }: PartEntity): string {
 }
 
 /** A part kept by an older version lacks the fields that came since; nobody has said those yet. */
-function readable({ slug, version, origin, ownedPieces, sheet }: PartEntity): StoredPart | null {
+function readable(row: PartEntity): StoredPart | null {
+  const { slug, version, origin, ownedPieces, sheet, price } = row
   const read = partSheet.safeParse(withFieldsToday(sheet))
-  return read.success ? { slug, version, origin, ownedPieces, sheet: read.data } : null
+  return read.success ? { slug, version, origin, ownedPieces, sheet: read.data, price } : null
 }
 
 /** @throws HttpProblem 422 for one that cannot be read */

@@ -1,5 +1,5 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm'
-import type { PartSheet } from '@flint/core/editing'
+import type { AskedPrice, PartSheet } from '@flint/core/editing'
 
 /** A part of the catalogue. */
 @Entity('part')
@@ -18,6 +18,10 @@ export class PartEntity {
 
   @Column({ type: 'jsonb' })
   sheet!: PartSheet
+
+  /** What was asked for it when it was last written down. */
+  @Column({ type: 'jsonb', nullable: true })
+  price!: AskedPrice | null
 
   /** Removed by somebody; it can be put back. */
   @Column({ type: 'timestamptz', nullable: true })

@@ -21,6 +21,7 @@ import { RevisionFigures1801000000000 } from './migrations/1801000000000-Revisio
 import { Readings1802000000000 } from './migrations/1802000000000-Readings'
 import { Prices1803000000000 } from './migrations/1803000000000-Prices'
 import { Collected1804000000000 } from './migrations/1804000000000-Collected'
+import { PriceBesideSheet1805000000000 } from './migrations/1805000000000-PriceBesideSheet'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -62,6 +63,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       Readings1802000000000,
       Prices1803000000000,
       Collected1804000000000,
+      PriceBesideSheet1805000000000,
     ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,

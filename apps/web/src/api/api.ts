@@ -31,7 +31,7 @@ import type {
   UnreadPart,
   WatchedPart,
 } from '@flint/contract'
-import type { CataloguePart, Design, PartSheet } from '@flint/core/editing'
+import type { CataloguePart, Design } from '@flint/core/editing'
 import { createApi } from '@reduxjs/toolkit/query/react'
 import { ask } from './ask'
 
@@ -114,8 +114,8 @@ export const api = createApi({
       query: (slug) => ({ url: `/removed-parts/${slug}`, method: 'DELETE', body: {} }),
       invalidatesTags: ['Parts'],
     }),
-    keepPart: build.mutation<StoredPart, { slug: string; sheet: PartSheet }>({
-      query: ({ slug, sheet }) => ({ url: `/parts/${slug}`, method: 'PUT', body: { sheet } }),
+    keepPart: build.mutation<StoredPart, Pick<StoredPart, 'slug' | 'sheet' | 'price'>>({
+      query: ({ slug, ...body }) => ({ url: `/parts/${slug}`, method: 'PUT', body }),
       invalidatesTags: ['Parts'],
     }),
     removePart: build.mutation<void, string>({

@@ -15,7 +15,9 @@ function grid(rows: number, columns: number): Bay[] {
     depthMm: 500,
     bayBlocks: [{ ...block, formFactor: '3.5', access: 'hot-swap' }],
   })
-  return [...resolveMachine(newDesign('grid', [{ slug: 'grid', version: 1, sheet }])).bays]
+  return [
+    ...resolveMachine(newDesign('grid', [{ slug: 'grid', version: 1, sheet, price: null }])).bays,
+  ]
 }
 
 const at = (bays: Bay[], number: number): Bay => {

@@ -13,7 +13,7 @@ export function ComparedParts({
   const [first] = parts
   if (!first) return null
   const rows = shownColumns(first.sheet.kind).map((column) => {
-    const values = parts.map(({ sheet }) => valueWords(sheet, column))
+    const values = parts.map((part) => valueWords(part, column))
     return { column, values, differs: new Set(values).size > 1 }
   })
   const differing = rows.filter(({ differs }) => differs)
@@ -32,7 +32,7 @@ export function ComparedParts({
           </th>
           {values.map((value, index) => {
             const part = parts[index]
-            const source = part ? sourceWords(part.sheet, column) : ''
+            const source = part ? sourceWords(part, column) : ''
             return (
               <td key={part?.slug ?? index} className="figure">
                 {value}

@@ -64,8 +64,7 @@ export function InsidesField({ column, text, parts, onText }: InsidesFieldProps)
         getOptionKey={({ slug }) => slug}
         noOptionsText="Nothing in the catalogue is called so"
         onChange={(_, part) => {
-          // What comes with something else was paid with that.
-          if (part) change([...sheets, { ...part.sheet, price: null }])
+          if (part) change([...sheets, part.sheet])
         }}
         renderInput={(params) => (
           <TextField

@@ -1,5 +1,5 @@
 import type { StoredPart } from '@flint/contract'
-import { kindWords, type PartKind, sheetColumns, slugOf } from '@flint/core/editing'
+import { kindWords, partColumns, type PartKind, slugOf } from '@flint/core/editing'
 import { useMemo, useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { useKeepPartMutation } from '../api/api'
@@ -7,7 +7,7 @@ import { problemOf, problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
 import { FormRow } from './FormRow'
 import { PasteSheet } from './PasteSheet'
-import { readSheet, startTexts } from './sheetTexts'
+import { readTyped, startTexts } from './sheetTexts'
 import { byColumn, byKey, fieldKey, sheetResolver, type TypedSheet } from './typedSheet'
 import styles from './parts.module.css'
 
@@ -22,7 +22,7 @@ interface PartFormProps {
 
 /** A data sheet of one's own: every value may stay empty but the few that a part is nothing without. */
 export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
-  const columns = sheetColumns(kind)
+  const columns = partColumns(kind)
   const parts = useMemo(() => [...taken.values()], [taken])
   const { control, handleSubmit, setError, setValue, formState } = useForm<TypedSheet>({
     defaultValues: {
@@ -39,10 +39,10 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
 
   async function keep({ texts, sources }: TypedSheet): Promise<void> {
     setRefusal('')
-    const { sheet } = readSheet(kind, columns, byColumn(texts), byColumn(sources))
-    if (!sheet) return
-    const slug = changes && from ? from.slug : freeSlug(slugOf(sheet), taken)
-    const { error } = await keepPart({ slug, sheet })
+    const { part } = readTyped(kind, columns, byColumn(texts), byColumn(sources))
+    if (!part) return
+    const slug = changes && from ? from.slug : freeSlug(slugOf(part.sheet), taken)
+    const { error } = await keepPart({ slug, ...part })
     if (!error) {
       onDone(slug)
       return

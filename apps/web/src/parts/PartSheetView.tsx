@@ -1,5 +1,5 @@
 import type { StoredPart } from '@flint/contract'
-import { columnValue, kindWords } from '@flint/core/editing'
+import { columnValue, kindWords, partValues } from '@flint/core/editing'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useNoteOwnedMutation, useRemovePartMutation, usePartUsesQuery } from '../api/api'
@@ -20,6 +20,7 @@ export function PartSheetView({ part, onCopy, onEdit, onRemoved }: PartSheetView
   const { slug, version, sheet, origin } = part
   const [removePart] = useRemovePartMutation()
   const [problem, setProblem] = useState('')
+  const values = partValues(part)
   const kind = kindWords.find((one) => one.kind === sheet.kind)?.one ?? sheet.kind
   return (
     <article aria-label={`${sheet.maker} ${sheet.model}`}>
@@ -70,13 +71,13 @@ export function PartSheetView({ part, onCopy, onEdit, onRemoved }: PartSheetView
           {shownColumns(sheet.kind).map((column) => (
             <tr
               key={column.name}
-              data-unknown={columnValue(sheet, column.name) === null || undefined}
+              data-unknown={columnValue(values, column.name) === null || undefined}
             >
               <th scope="row" title={column.help || undefined}>
                 {column.label}
               </th>
-              <td className="figure">{valueWords(sheet, column)}</td>
-              <td className={`soft ${styles.from ?? ''}`}>{sourceWords(sheet, column)}</td>
+              <td className="figure">{valueWords(part, column)}</td>
+              <td className={`soft ${styles.from ?? ''}`}>{sourceWords(part, column)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,10 +1,12 @@
 import type { StoredPart } from '@flint/contract'
 import { GIB, minorPerMajor } from '@flint/core/drawing'
 import {
+  type CataloguePart,
+  cataloguePart,
   columnValue,
   contradictions,
   type PartKind,
-  partSheet,
+  partValues,
   problemsOf,
   type SheetColumn,
   withColumnValue,
@@ -17,12 +19,15 @@ export type Texts = Record<string, string>
 /** The currency of a brief that nobody has changed. */
 const USUAL_CURRENCY = 'EUR'
 
+const typed = cataloguePart.pick({ sheet: true, price: true })
+
 /** What the fields of a form begin with. */
 export function startTexts(columns: readonly SheetColumn[], from: StoredPart | null): Texts {
   if (!from) return { 'price.currency': USUAL_CURRENCY }
+  const values = partValues(from)
   const texts = Object.fromEntries(
     columns.map((column) => {
-      const value = columnValue(from.sheet, column.name)
+      const value = columnValue(values, column.name)
       const shown = isMoney(column) && typeof value === 'number' ? value / perMajor(from) : value
       return [column.name, sizeText(column, shown) ?? cellText(column, shown)]
     }),
@@ -30,15 +35,15 @@ export function startTexts(columns: readonly SheetColumn[], from: StoredPart | n
   return from.slug === '' ? { ...texts, model: `${from.sheet.model}, own` } : texts
 }
 
-/** The data sheet that the fields say, or what is wrong with each. */
-export function readSheet(
+/** The data sheet and the price that the fields say, or what is wrong with each. */
+export function readTyped(
   kind: PartKind,
   columns: readonly SheetColumn[],
   texts: Texts,
   sources: Texts,
-): { sheet: ReturnType<typeof partSheet.parse> | null; problems: Texts } {
+): { part: Pick<CataloguePart, 'sheet' | 'price'> | null; problems: Texts } {
   const problems: Texts = {}
-  let sheet: Record<string, unknown> = { kind, sources }
+  let values: Record<string, unknown> = { kind, sources }
   for (const column of columns) {
     const text = texts[column.name] ?? ''
     if (text.trim() === '' && !column.optional) {
@@ -55,16 +60,18 @@ export function readSheet(
     const { value } = read
     const scale = minorPerMajor(currencyOr(texts['price.currency']))
     const stored = isMoney(column) && typeof value === 'number' ? Math.round(value * scale) : value
-    sheet = withColumnValue(sheet, column.name, stored)
+    values = withColumnValue(values, column.name, stored)
   }
-  const parsed = partSheet.safeParse(sheet, { reportInput: true })
-  const wrong = parsed.success ? contradictions(parsed.data) : problemsOf(parsed.error.issues)
-  for (const { field, sentence } of wrong) {
+  const { price = null, ...sheet } = values
+  const parsed = typed.safeParse({ sheet, price }, { reportInput: true })
+  const wrong = parsed.success ? contradictions(parsed.data.sheet) : problemsOf(parsed.error.issues)
+  for (const { field: path, sentence } of wrong) {
+    const field = path.replace(/^sheet\./, '')
     const column = columns.find(({ name }) => name === field || field.startsWith(`${name}[`))
     problems[column?.name ?? field] ??= sentence
   }
   const isGood = parsed.success && Object.keys(problems).length === 0
-  return { sheet: isGood ? parsed.data : null, problems }
+  return { part: isGood ? parsed.data : null, problems }
 }
 
 /** A size in whole GiB as such, as memory is sold; others stay bytes, since nothing of them may be lost. */
@@ -76,7 +83,7 @@ function sizeText({ unit }: SheetColumn, value: unknown): string | null {
 /** Prices are kept in cents and typed in whole units. */
 const isMoney = ({ unit }: SheetColumn): boolean => unit === 'cents'
 
-const perMajor = ({ sheet }: StoredPart): number => minorPerMajor(currencyOr(sheet.price?.currency))
+const perMajor = ({ price }: StoredPart): number => minorPerMajor(currencyOr(price?.currency))
 
 /** A currency that is not written out yet has cents, as most have. */
 const currencyOr = (text = ''): string =>

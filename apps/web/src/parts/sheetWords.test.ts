@@ -1,20 +1,20 @@
 import { readFileSync } from 'node:fs'
-import { catalogueFile, type PartSheet, sheetColumns } from '@flint/core/editing'
+import { type CataloguePart, catalogueFile, partColumns } from '@flint/core/editing'
 import { partText } from '../tray/partText'
 import { costWords, partWords } from '../tray/partWords'
 import { shownColumns, sourceWords, valueWords } from './sheetWords'
 
 const { parts } = catalogueFile.parse(JSON.parse(readFileSync('demo/catalogue.json', 'utf8')))
-const sheetOf = (slug: string): PartSheet => {
+const partOf = (slug: string): CataloguePart => {
   const part = parts.find((one) => one.slug === slug)
   if (!part) throw new Error(`no part ${slug}`)
-  return part.sheet
+  return part
 }
 const shown = (slug: string, name: string): string => {
-  const sheet = sheetOf(slug)
-  const column = sheetColumns(sheet.kind).find((one) => one.name === name)
+  const part = partOf(slug)
+  const column = partColumns(part.sheet.kind).find((one) => one.name === name)
   if (!column) throw new Error(`no column ${name}`)
-  return valueWords(sheet, column)
+  return valueWords(part, column)
 }
 
 test.each([
@@ -42,19 +42,19 @@ test('a table reads row by row, in words', () => {
 })
 
 test('every value of every shipped part reads as something', () => {
-  for (const { sheet } of parts) {
-    for (const column of shownColumns(sheet.kind)) {
-      expect(valueWords(sheet, column)).not.toMatch(/^$|undefined|NaN|\[object/)
+  for (const part of parts) {
+    for (const column of shownColumns(part.sheet.kind)) {
+      expect(valueWords(part, column)).not.toMatch(/^$|undefined|NaN|\[object/)
     }
-    expect(partWords(sheet)).not.toMatch(/undefined|NaN|null/)
+    expect(partWords(part.sheet)).not.toMatch(/undefined|NaN|null/)
   }
 })
 
 test('where a value is from is said where there is one', () => {
-  const sheet = sheetOf('marrowby-early-3')
+  const part = partOf('marrowby-early-3')
   const source = (name: string): string => {
-    const column = sheetColumns('drive').find((one) => one.name === name)
-    return column ? sourceWords(sheet, column) : 'no column'
+    const column = partColumns('drive').find((one) => one.name === name)
+    return column ? sourceWords(part, column) : 'no column'
   }
   expect(source('idleWatts')).toBe('measured')
   expect(source('rpm')).toBe("maker's sheet")
@@ -62,14 +62,14 @@ test('where a value is from is said where there is one', () => {
 })
 
 test('what is owned costs nothing', () => {
-  const sheet = sheetOf('brisk-120')
-  expect(costWords({ sheet, ownedPieces: 0 })).toBe('€12')
-  expect(costWords({ sheet, ownedPieces: 3 })).toBe('3 owned')
-  expect(costWords({ sheet: { ...sheet, price: null }, ownedPieces: 0 })).toBe('no price')
+  const { price } = partOf('brisk-120')
+  expect(costWords({ price, ownedPieces: 0 })).toBe('€12')
+  expect(costWords({ price, ownedPieces: 3 })).toBe('3 owned')
+  expect(costWords({ price: null, ownedPieces: 0 })).toBe('no price')
 })
 
 test('a part is found by its kind, its words and what its list shows', () => {
-  const text = partText(sheetOf('lockrow-sixteen')).toLowerCase()
+  const text = partText(partOf('lockrow-sixteen').sheet).toLowerCase()
   for (const word of ['controller', 'lockrow', 'plain', '16 ports', 'sff-8643']) {
     expect(text).toContain(word)
   }

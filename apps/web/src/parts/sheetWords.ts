@@ -1,31 +1,36 @@
 import {
+  type CataloguePart,
   columnValue,
   fieldWords,
+  partColumns,
   partKinds,
   type PartSheet,
+  partValues,
   type SheetColumn,
-  sheetColumns,
 } from '@flint/core/editing'
 import { format } from '../controls/locale'
+
+/** A data sheet with what is asked for the part. */
+type Priced = Pick<CataloguePart, 'sheet' | 'price'>
 
 /** Memory and what a board addresses are counted in powers of two, drives as they are sold. */
 const IN_POWERS_OF_TWO = new Set(['board', 'memory'])
 
 /** A value of a data sheet as people read it, with its unit. */
-export function valueWords(sheet: PartSheet, column: SheetColumn): string {
-  const value = columnValue(sheet, column.name)
+export function valueWords(part: Priced, column: SheetColumn): string {
+  const value = columnValue(partValues(part), column.name)
   if (value === null) return 'not known'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (column.type === 'parts') return partsWords(value as PartSheet[])
   if (Array.isArray(value)) return listWords(value)
-  if (typeof value === 'number') return numberWords(sheet, column, value)
+  if (typeof value === 'number') return numberWords(part, column, value)
   return typeof value === 'string' ? value : ''
 }
 
-function numberWords(sheet: PartSheet, { name, unit }: SheetColumn, value: number): string {
+function numberWords({ sheet, price }: Priced, { name, unit }: SheetColumn, value: number): string {
   switch (unit) {
     case 'cents':
-      return sheet.price ? format.money(value, sheet.price.currency) : String(value)
+      return price ? format.money(value, price.currency) : String(value)
     case 'B':
       return IN_POWERS_OF_TWO.has(sheet.kind) ? format.space(value) : format.drive(value)
     case 'B/s':
@@ -75,14 +80,15 @@ function entryWords(entry: unknown): string {
 
 /** The values of a kind worth showing: the name stands over them, the currency is in the price. */
 export function shownColumns(kind: PartSheet['kind']): SheetColumn[] {
-  return sheetColumns(kind).filter(
+  return partColumns(kind).filter(
     ({ name }) => !['maker', 'model', 'price.currency'].includes(name),
   )
 }
 
 /** Where a value came from, in words. */
-export function sourceWords(sheet: PartSheet, { name }: SheetColumn): string {
+export function sourceWords(part: Priced, { name }: SheetColumn): string {
+  const { sources } = part.sheet
   const [top = ''] = name.split('.')
-  if (columnValue(sheet, name) === null) return ''
-  return sheet.sources[name] ?? sheet.sources[top] ?? "maker's sheet"
+  if (columnValue(partValues(part), name) === null) return ''
+  return sources[name] ?? sources[top] ?? "maker's sheet"
 }

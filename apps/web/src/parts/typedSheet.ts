@@ -1,6 +1,6 @@
 import type { PartKind, SheetColumn } from '@flint/core/editing'
 import type { FieldErrors, Resolver } from 'react-hook-form'
-import { readSheet, type Texts } from './sheetTexts'
+import { readTyped, type Texts } from './sheetTexts'
 
 /** What a form holds: the text of each field and where it is from, both by the key of its column. */
 export interface TypedSheet {
@@ -36,12 +36,12 @@ export function sheetResolver(
   columns: readonly SheetColumn[],
 ): Resolver<TypedSheet> {
   return (typed) => {
-    const { sheet, problems } = readSheet(
+    const { part, problems } = readTyped(
       kind,
       columns,
       byColumn(typed.texts),
       byColumn(typed.sources),
     )
-    return sheet ? { values: typed, errors: {} } : { values: {}, errors: errorsOf(problems) }
+    return part ? { values: typed, errors: {} } : { values: {}, errors: errorsOf(problems) }
   }
 }

@@ -37,8 +37,7 @@ export function PriceLine({ parts, chosen }: PriceLineProps) {
   const textOf = useMemo(() => partTexts(parts), [parts])
   const words = read?.partWords ?? ''
   const query = parsePartQuery(words)
-  const found =
-    words === '' ? [] : parts.filter(({ sheet }) => matches(sheet, textOf(sheet), query))
+  const found = words === '' ? [] : parts.filter((part) => matches(part, textOf(part.sheet), query))
   const [only] = found.length === 1 ? found : []
   const slug = picked ?? only?.slug ?? (words === '' ? chosen : null)
   const part = parts.find((one) => one.slug === slug) ?? null

@@ -11,6 +11,7 @@ const fan = (slug: string): CataloguePart => ({
     model: slug,
     sizeMm: 120,
   } as CataloguePart['sheet'],
+  price: null,
 })
 
 function into(): ImportInto & {

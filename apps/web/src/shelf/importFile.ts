@@ -9,13 +9,7 @@ import {
   type SendReading,
   type TakenIn,
 } from '@flint/contract'
-import {
-  type CataloguePart,
-  cataloguePart,
-  type Design,
-  parseDesign,
-  withSheetToday,
-} from '@flint/core/editing'
+import { type CataloguePart, type Design, keptPart, parseDesign } from '@flint/core/editing'
 import { format } from '../controls/locale'
 
 /** What is done with what a file holds; each says what was wrong, or nothing. */
@@ -77,7 +71,7 @@ async function importEverything(
   const problems: string[] = []
   let [takenDesigns, takenParts] = [0, 0]
   const readable = parts.flatMap((part) => {
-    const read = cataloguePart.safeParse(withSheetToday(part))
+    const read = keptPart.safeParse(part)
     if (!read.success) problems.push('A part cannot be read.')
     return read.success ? [read.data] : []
   })

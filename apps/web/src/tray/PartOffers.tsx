@@ -1,5 +1,6 @@
 import type { StoredPart } from '@flint/contract'
 import {
+  cataloguedPart,
   type Edit,
   type Design,
   fittedOfKind,
@@ -161,8 +162,8 @@ function Offer({ part, verdict, reason, watts, isChosen }: OfferProps) {
   const edit = useEdit()
   const previewOf = usePreview()
   const design = useAppSelector(selectDesign)
-  const { slug, version, sheet, ownedPieces } = part
-  const wanted = { slug, version, sheet, ownedPieces }
+  const { slug, sheet } = part
+  const wanted = cataloguedPart(part)
   const name = `${sheet.maker} ${sheet.model}`
   const apply: Edit = { do: 'fit', part: wanted, beside: false }
   const beside: Edit = { ...apply, beside: true }

@@ -1,3 +1,4 @@
+import type { StoredPart } from '@flint/contract'
 import { kindOf, type PartSheet } from '@flint/core/editing'
 import { format } from '../controls/locale'
 
@@ -11,12 +12,9 @@ export function partWords(sheet: PartSheet): string {
 
 /** What a part costs here: nothing while pieces of it are owned. */
 export function costWords({
-  sheet,
+  price,
   ownedPieces,
-}: {
-  sheet: PartSheet
-  ownedPieces: number
-}): string {
+}: Pick<StoredPart, 'price' | 'ownedPieces'>): string {
   if (ownedPieces > 0) return `${format.number(ownedPieces)} owned`
-  return sheet.price ? format.roundMoney(sheet.price.unitMinor, sheet.price.currency) : 'no price'
+  return price ? format.roundMoney(price.unitMinor, price.currency) : 'no price'
 }

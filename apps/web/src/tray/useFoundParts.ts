@@ -5,6 +5,7 @@ import {
   nearMisses,
   parsePartQuery,
   type PartQuery,
+  type PartSheet,
 } from '@flint/core/editing'
 import { useMemo } from 'react'
 
@@ -23,13 +24,12 @@ export interface FoundParts<Part> {
  */
 export function useFoundParts<Part extends StoredPart>(
   parts: readonly Part[],
-  textOf: (sheet: Part['sheet']) => string,
+  textOf: (sheet: PartSheet) => string,
   words: string,
 ): FoundParts<Part> {
   return useMemo(() => {
     const query = parsePartQuery(words)
-    const found = parts.filter(({ sheet }) => matches(sheet, textOf(sheet), query))
-    const sheets = found.length > 0 ? [] : parts.map(({ sheet }) => sheet)
-    return { query, found, near: nearMisses(sheets, textOf, query) }
+    const found = parts.filter((part) => matches(part, textOf(part.sheet), query))
+    return { query, found, near: nearMisses(found.length > 0 ? [] : parts, textOf, query) }
   }, [parts, textOf, words])
 }

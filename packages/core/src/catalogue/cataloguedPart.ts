@@ -5,7 +5,8 @@ export function cataloguedPart({
   slug,
   version,
   sheet,
+  price,
   ownedPieces,
 }: CataloguePart): CataloguePart {
-  return { slug, version, sheet, ...(ownedPieces === undefined ? {} : { ownedPieces }) }
+  return { slug, version, sheet, price, ...(ownedPieces === undefined ? {} : { ownedPieces }) }
 }

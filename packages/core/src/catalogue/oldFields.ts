@@ -15,31 +15,47 @@ export function fieldToday(kind: PartKind, name: string): string {
   return RENAMED[kind]?.[name] ?? name
 }
 
+/** Once the price stood on the data sheet; whoever has a place for it beside the sheet takes it there first. */
+const GONE = new Set(['price'])
+/** Fields that hold whole data sheets. */
+const HOLD_SHEETS = new Set(['insides', 'soldered'])
+
 /**
- * A data sheet as somebody kept it, with the names that its fields have today.
+ * A data sheet as somebody kept it, with the names that its fields have today, and without what is on none any more.
  *
  * @param raw anything; what is no data sheet is returned as it is, for the schema to refuse
  * @example withFieldsToday({ kind: 'controller', manner: 'plain' }) // { kind: 'controller', controllerType: 'plain' }
  */
 export function withFieldsToday(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null || !('kind' in raw)) return raw
-  const renamed = RENAMED[raw.kind as PartKind]
-  if (!renamed) return raw
+  const renamed = RENAMED[raw.kind as PartKind] ?? {}
   const entries = Object.entries(raw)
-  if (!entries.some(([name]) => Object.hasOwn(renamed, name))) return raw
+  if (!entries.some(([name]) => isOld(name, renamed))) return raw
   const today = new Set(entries.map(([name]) => name))
   return Object.fromEntries(
-    entries.flatMap(([name, value]) => {
+    entries.flatMap(([name, value]: [string, unknown]) => {
+      if (GONE.has(name)) return []
       const now = Object.hasOwn(renamed, name) ? (renamed[name] ?? name) : name
       // Where both names are given, the one of today holds.
-      return now !== name && today.has(now) ? [] : [[now, value]]
+      if (now !== name && today.has(now)) return []
+      return [
+        [now, HOLD_SHEETS.has(now) && Array.isArray(value) ? value.map(withFieldsToday) : value],
+      ]
     }),
   )
 }
 
-/** Anything that has a data sheet, a part or a snapshot of one, with its fields as they are called today. */
+const isOld = (name: string, renamed: Readonly<Record<string, string>>): boolean =>
+  GONE.has(name) || HOLD_SHEETS.has(name) || Object.hasOwn(renamed, name)
+
+/**
+ * Anything that has a data sheet, a part or a snapshot of one, as it is written today: its fields with the names of
+ * today, and the price beside the sheet.
+ */
 export function withSheetToday(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null || !('sheet' in raw)) return raw
   const sheet = withFieldsToday(raw.sheet)
-  return sheet === raw.sheet ? raw : { ...raw, sheet }
+  if (sheet === raw.sheet) return raw
+  const onSheet = raw.sheet as { price?: unknown }
+  return { ...('price' in onSheet ? { price: onSheet.price } : {}), ...raw, sheet }
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { askedPrice } from './askedPrice'
 import type { PowerState } from './draws'
 import { boardKind } from './kinds/board'
 import { bootKind } from './kinds/boot'
@@ -21,6 +22,7 @@ import { supplyKind } from './kinds/supply'
 import { switchKind } from './kinds/switch'
 import { upsKind } from './kinds/ups'
 import type { PartKindDefinition } from './partKindDefinition'
+import { maybe } from './sheetFields'
 
 /** What of a definition does not depend on what its sheets look like. */
 type AnyKind = Omit<PartKindDefinition<never>, 'schema' | 'draws'> & {
@@ -82,15 +84,10 @@ export const cataloguePart = z.strictObject({
     .max(80),
   version: z.int().min(1).max(1_000_000),
   sheet: partSheet,
+  /** What was asked for it when it was last written down; null where nobody has said it. */
+  price: maybe(askedPrice),
   /** Pieces of it that lie in the house already; they are offered first and cost nothing. */
   ownedPieces: z.int().min(0).max(10_000).optional(),
 })
 
 export type CataloguePart = z.infer<typeof cataloguePart>
-
-/** The catalogue as a file. */
-export const catalogueFile = z.strictObject({
-  format: z.literal('flint-shelf/catalogue'),
-  version: z.literal(1),
-  parts: z.array(cataloguePart).max(50_000),
-})

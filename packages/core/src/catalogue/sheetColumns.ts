@@ -3,7 +3,7 @@ import { type PartKind, partKinds } from './partKinds'
 
 /** One value of a data sheet, as a form field, a line of a comparison or a column of a file. */
 export interface SheetColumn {
-  /** Path in the data sheet: `price.unitMinor`. */
+  /** Path in the data sheet, `tray.columns`, or in the part, `price.unitMinor`. */
   name: string
   /** In words, without the unit: "board max depth". */
   label: string
@@ -58,18 +58,21 @@ const kept = new Map<PartKind, SheetColumn[]>()
 /**
  * Every value of a kind's data sheet, in the order of its file, read from its schema.
  *
- * Values inside a value, as the currency of the price, have columns of their own; lists of plain words or
+ * Values inside a value have columns of their own; lists of plain words or
  * numbers and tables of values have one.
  */
 export function sheetColumns(kind: PartKind): SheetColumn[] {
   let columns = kept.get(kind)
   if (!columns) {
-    const schema = z.toJSONSchema(partKinds[kind].schema, { io: 'input' }) as JsonSchema
-    columns = columnsIn(schema, '', false).filter(({ name }) => !APART.has(name))
+    columns = columnsOf(partKinds[kind].schema).filter(({ name }) => !APART.has(name))
     kept.set(kind, columns)
   }
   return columns
 }
+
+/** Every value that a schema of an object has room for. */
+export const columnsOf = (schema: z.ZodType): SheetColumn[] =>
+  columnsIn(z.toJSONSchema(schema, { io: 'input' }) as JsonSchema, '', false)
 
 function columnsIn(
   { properties = {} }: JsonSchema,

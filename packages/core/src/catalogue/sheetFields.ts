@@ -23,13 +23,6 @@ export const decibels = maybe(z.number().min(0).max(120)).describe(
 export const millimetres = z.number().positive().max(5_000)
 export const grams = maybe(z.number().positive().max(500_000))
 
-/** What one piece costs, and what sending the whole line of that part costs once; null where nobody has said it. */
-export const price = z.strictObject({
-  currency: currencyCode,
-  unitMinor: minorUnits,
-  shippingMinor: maybe(minorUnits),
-})
-
 /** Where a value came from, when it is not the maker's own sheet. */
 export const valueSource = z.enum(['measured', 'assumed'])
 
@@ -40,7 +33,6 @@ const MOST_SOURCES = 200
 export const sheetBase = {
   maker: shortText,
   model: shortText,
-  price: maybe(price),
   weightGrams: grams,
   sources: z
     .record(z.string().max(60), valueSource)

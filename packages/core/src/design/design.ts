@@ -1,6 +1,7 @@
 import { z } from 'zod'
+import { askedPrice } from '../catalogue/askedPrice'
 import { partSheet } from '../catalogue/partKinds'
-import { shortText } from '../catalogue/sheetFields'
+import { maybe, shortText } from '../catalogue/sheetFields'
 import { bayId, pathChoices } from './pathChoices'
 import { documentId as id } from './pools/poolFields'
 import { type Group, type Pool, poolSchema } from './pools/pools'
@@ -14,7 +15,7 @@ import { MOST_SERVICES, service } from './services'
 import { tenants } from './tenants'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
-export const DESIGN_VERSION = 12
+export const DESIGN_VERSION = 13
 
 /** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
 export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const
@@ -30,6 +31,8 @@ const partSnapshot = z.strictObject({
   slug: z.string().max(80).nullable(),
   catalogueVersion: z.int().min(0).max(1_000_000),
   sheet: partSheet,
+  /** What the catalogue said was asked for it then; what is paid is in `money`. */
+  price: maybe(askedPrice),
 })
 
 /** Pieces that a design may hold. */

@@ -59,6 +59,7 @@ export function oldComputer(old: OldComputer): Design {
     slug: null,
     catalogueVersion: 1,
     sheet,
+    price: null,
   }))
   const fitted: FittedPart[] = []
   let bay = 0

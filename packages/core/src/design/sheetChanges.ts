@@ -40,14 +40,10 @@ export function sheetChanges(design: Design, parts: readonly CataloguePart[]): S
   })
 }
 
-/** What was asked for a part on some day says nothing about the part; a design is told it in its bill. */
-const NO_DATA = new Set(['price'])
-
 function changedFields(before: PartSheet, after: PartSheet): FieldChange[] {
   const now = new Map<string, unknown>(Object.entries(after))
   const then = new Map<string, unknown>(Object.entries(before))
   return [...new Set([...then.keys(), ...now.keys()])]
-    .filter((field) => !NO_DATA.has(field))
     .map((field) => ({ field, from: then.get(field) ?? null, to: now.get(field) ?? null }))
     .filter(({ from, to }) => !sameValue(from, to))
 }

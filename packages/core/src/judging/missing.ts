@@ -3,9 +3,11 @@ import type { Missing } from '../units/amount'
 
 /** A field of any kind's data sheet. */
 type SheetField = { [Kind in PartKind]: keyof SheetOf<Kind> }[PartKind]
+/** What may not be known of a piece: a value of its data sheet, or what is asked for it. */
+type PieceField = SheetField | 'price'
 
 /** Values of a piece's data sheet that are known to be missing. */
-export function missingOf({ id }: { id: string }, ...fields: readonly SheetField[]): Missing[] {
+export function missingOf({ id }: { id: string }, ...fields: readonly PieceField[]): Missing[] {
   return fields.map((field) => ({ pieceId: id, field }))
 }
 

@@ -83,13 +83,13 @@ function linesOfSheet(
 }
 
 function pieceLine(
-  { id, sheet }: PartSnapshot,
+  { id, sheet, price: askedThen }: PartSnapshot,
   partIds: string[],
   purchase: Purchase | null,
 ): AskedLine {
   const own = purchase?.price ?? null
   // A price of one's own says nothing about shipping that was asked with another.
-  const asked = own ? { ...own, shippingMinor: null } : sheet.price
+  const asked = own ? { ...own, shippingMinor: null } : askedThen
   const price = asked && {
     ...asked,
     shippingMinor: purchase?.shippingMinor ?? asked.shippingMinor,

@@ -7,7 +7,7 @@ import { converted } from './converted'
 /**
  * What is paid for each piece that is bought, in the currency of the bill: its share of its line, to the cent.
  *
- * The pieces of one line cost the same; those of a bundle have shares by the prices of their data sheets, or equal ones
+ * The pieces of one line cost the same; those of a bundle have shares by the prices that were asked, or equal ones
  * where nobody knows these.
  */
 export function piecePrices(
@@ -15,7 +15,7 @@ export function piecePrices(
   { fitted, snapshots }: Pick<Design, 'fitted' | 'snapshots'>,
 ): Map<string, number> {
   const sheetIdOf = new Map(fitted.map(({ id, snapshotId }) => [id, snapshotId]))
-  const askedOf = new Map(snapshots.map(({ id, sheet }) => [id, sheet.price?.unitMinor ?? null]))
+  const askedOf = new Map(snapshots.map(({ id, price }) => [id, price?.unitMinor ?? null]))
   const prices = new Map<string, number>()
   for (const { partIds, sumMinor } of lines) {
     if (sumMinor === null || partIds.length === 0) continue
@@ -29,8 +29,8 @@ export function piecePrices(
 }
 
 /**
- * What another one of each piece would cost, bought or owned, in a currency: what is paid for it, else the price of its
- * data sheet; a piece without either is not in it.
+ * What another one of each piece would cost, bought or owned, in a currency: what is paid for it, else the price that
+ * was asked; a piece without either is not in it.
  */
 export function replacementPrices(
   paid: ReadonlyMap<string, number>,
@@ -38,7 +38,7 @@ export function replacementPrices(
   currency: string,
   { rates }: Pick<MoneyChoices, 'rates'>,
 ): Map<string, number> {
-  const bySheet = new Map(snapshots.map(({ id, sheet }) => [id, sheet.price]))
+  const bySheet = new Map(snapshots.map(({ id, price }) => [id, price]))
   return new Map(
     fitted.flatMap(({ id, snapshotId }) => {
       const price = bySheet.get(snapshotId)

@@ -26,8 +26,8 @@ describe('parts that close what is still to be chosen', () => {
   test('the cheapest for each place it closes is taken', () => {
     const closing = closingParts(drawer, 'adapters', demoParts())
     const dear = demoParts().map((part) =>
-      closing.pieces.some((one) => one.part.slug === part.slug) && part.sheet.price
-        ? { ...part, sheet: { ...part.sheet, price: { ...part.sheet.price, unitMinor: 99_900 } } }
+      closing.pieces.some((one) => one.part.slug === part.slug) && part.price
+        ? { ...part, price: { ...part.price, unitMinor: 99_900 } }
         : part,
     )
     const other = closingParts(drawer, 'adapters', dear)

@@ -85,7 +85,7 @@ describe('sets of drives that hold what the brief asks for', () => {
 test('what more pieces cost: shipping once, owned ones nothing, other currencies not known', () => {
   const price = { currency: 'EUR', unitMinor: 18_900, shippingMinor: 690 }
   const part = { ...demoPart('quillon-keep-12') }
-  const priced = { ...part, sheet: { ...part.sheet, price } }
+  const priced = { ...part, price }
   expect(partCost(priced, 2, 'EUR')).toBe(38_490)
   expect(partCost(priced, 3, 'EUR', 1)).toBe(38_490)
   expect(partCost(priced, 2, 'EUR', 2)).toBe(0)

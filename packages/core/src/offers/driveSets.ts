@@ -73,8 +73,8 @@ export function driveSets<Part extends CataloguePart>(
     .slice(0, most)
 }
 
-const bytePrice = ({ sheet }: { sheet: DriveSheet }): number =>
-  (sheet.price?.unitMinor ?? Infinity) / sheet.capacityBytes
+const bytePrice = ({ sheet, price }: CataloguePart & { sheet: DriveSheet }): number =>
+  (price?.unitMinor ?? Infinity) / sheet.capacityBytes
 
 const zfs = familyOf({ family: 'zfs' })
 

@@ -8,7 +8,7 @@ import type { CataloguePart } from '../catalogue/partKinds'
  * A drive at 189.00 with 6.90 shipping: two cost 38,490 minor units.
  */
 export function partCost(
-  { sheet: { price } }: Pick<CataloguePart, 'sheet'>,
+  { price }: Pick<CataloguePart, 'price'>,
   pieces: number,
   currency: string,
   owned = 0,

@@ -167,6 +167,6 @@ function slotChanges(machine: Machine): Pick<SpeedUp, 'change' | 'words'>[] {
 
 function price({ change }: SpeedUp, parts: readonly CataloguePart[]): number {
   if (change.kind === 'slot' || change.kind === 'free') return 0
-  const sheet = parts.find(({ slug }) => slug === change.slug)?.sheet
-  return sheet?.price?.unitMinor ?? Number.MAX_SAFE_INTEGER
+  const part = parts.find(({ slug }) => slug === change.slug)
+  return part?.price?.unitMinor ?? Number.MAX_SAFE_INTEGER
 }

@@ -111,6 +111,7 @@ const OWN_PLACE: Edit = {
     slug: 'own-place',
     version: 1,
     sheet: partSheet.parse({ kind: 'place', maker: 'Own', model: 'Own place', form: 'shelf' }),
+    price: null,
   },
   beside: false,
 }

@@ -86,11 +86,11 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
   const dispatch = useAppDispatch()
   const edit = useEdit()
   const previewOf = usePreview()
-  const { slug, version, sheet, ownedPieces } = model
+  const { slug, version, sheet, price, ownedPieces } = model
   const { brief } = useAppSelector(selectDesign)
   const part = useMemo(
-    () => ({ slug, version, sheet, ownedPieces }),
-    [slug, version, sheet, ownedPieces],
+    () => ({ slug, version, sheet, price, ownedPieces }),
+    [slug, version, sheet, price, ownedPieces],
   )
   const inBay = goesIntoBay(sheet)
   const { setNodeRef, listeners, isDragging } = useDraggable({
@@ -133,7 +133,7 @@ function DriveOffer({ model, into }: { model: DriveModel; into: Bay[] }) {
             : `${format.watts(sheet.idleWatts, 1)} idle, ${yearOf(sheet.idleWatts, brief)}`}
         </span>
         <span className={styles.detailRight}>
-          {ownedPieces > 0 ? `${format.number(ownedPieces)} owned` : priceWords(sheet, into.length)}
+          {ownedPieces > 0 ? `${format.number(ownedPieces)} owned` : priceWords(model, into.length)}
         </span>
       </button>
     </li>
@@ -157,7 +157,7 @@ function classWords({ medium, rpm, recording, formFactor }: DriveSheet): string 
 }
 
 /** What one costs, and a terabyte of as many as there are bays for, with the shipping of all of them once. */
-function priceWords({ price, capacityBytes }: DriveSheet, pieces: number): string {
+function priceWords({ price, sheet: { capacityBytes } }: DriveModel, pieces: number): string {
   if (!price) return 'no price'
   const { unitMinor, shippingMinor, currency } = price
   const count = Math.max(1, pieces)

@@ -30,7 +30,7 @@ function PricesOf({ slug, line }: { slug: string; line: BillLine }) {
   const preview = usePreview()
   const { price } = line
   const { data: parts = [] } = useParts()
-  const asked = parts.find((part) => part.slug === slug)?.sheet.price ?? null
+  const asked = parts.find((part) => part.slug === slug)?.price ?? null
   const take =
     ({ currency: code, unitMinor, shippingMinor, condition, shop, link }: StoredPrice) =>
     ({ money }: Design): Edit => ({

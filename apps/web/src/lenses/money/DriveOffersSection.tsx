@@ -159,11 +159,12 @@ function useOffered(
   { brief, money }: Design,
 ): OfferedDrive | null {
   const { data } = usePriceFiguresQuery({ slug, currency: brief.currency })
-  const sheet = drives.find((drive) => drive.slug === slug)?.sheet
-  if (sheet?.kind !== 'drive') return null
+  const drive = drives.find((one) => one.slug === slug)
+  if (drive?.sheet.kind !== 'drive') return null
+  const { sheet, price } = drive
   const asked =
-    condition === 'new' && sheet.price?.currency === brief.currency
-      ? sheet.price.unitMinor + (sheet.price.shippingMinor ?? 0)
+    condition === 'new' && price?.currency === brief.currency
+      ? price.unitMinor + (price.shippingMinor ?? 0)
       : null
   const last = data?.of.find((one) => one.condition === condition)?.figures?.last
   const seen = last ? last.unitMinor + (last.shippingMinor ?? 0) : null

@@ -208,8 +208,8 @@ function cheapest(need: CableLine['need'], parts: readonly CataloguePart[]) {
   const fitting = parts.filter(
     ({ sheet }) => sheet.kind === 'cable' && sheet.direction !== null && cableFits(sheet, need),
   )
-  const price = ({ sheet }: CataloguePart): number => sheet.price?.unitMinor ?? Infinity
-  return [...fitting].sort((one, other) => price(one) - price(other))[0]
+  const asked = ({ price }: CataloguePart): number => price?.unitMinor ?? Infinity
+  return [...fitting].sort((one, other) => asked(one) - asked(other))[0]
 }
 
 /** The cheapest fitting cable of the catalogue for every line that lacks one. */

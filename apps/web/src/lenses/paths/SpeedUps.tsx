@@ -59,8 +59,6 @@ export function SpeedUps({ scenario, choice }: SpeedUpsProps) {
 /** What it costs, when something must be bought. */
 function priceOf(change: SpeedUp['change'], parts: readonly CataloguePart[] | undefined): string {
   if (!('slug' in change)) return 'nothing to buy'
-  const sheet = parts?.find(({ slug }) => slug === change.slug)?.sheet
-  return sheet?.price
-    ? format.money(sheet.price.unitMinor, sheet.price.currency)
-    : 'price not known'
+  const price = parts?.find(({ slug }) => slug === change.slug)?.price
+  return price ? format.money(price.unitMinor, price.currency) : 'price not known'
 }

@@ -1,5 +1,6 @@
 import { kindWords } from '../kindWords'
-import { type SheetColumn, sheetColumns } from '../sheetColumns'
+import { partColumns } from '../partColumns'
+import type { SheetColumn } from '../sheetColumns'
 
 const INTRODUCTION = `# Columns of part files
 
@@ -30,7 +31,7 @@ export function columnsMarkdown(): string {
       '',
       '| Column | What it is | Written as | May be empty |',
       '| --- | --- | --- | --- |',
-      ...sheetColumns(kind).map(
+      ...partColumns(kind).map(
         (column) =>
           `| \`${column.name}\` | ${wordsOf(column)} | ${formOf(column)} | ${column.optional ? 'yes' : 'no'} |`,
       ),

@@ -144,7 +144,7 @@ describe('comma-separated text', () => {
   test('semicolons and a byte order mark, as spreadsheets write them', () => {
     const text = '\uFEFFkind;maker;model;sizeMm\r\nfan;Brisk;Small;80\r\n'
     expect(partsFromCsv(text).parts).toMatchObject([
-      { slug: 'brisk-small', version: 1, sheet: { sizeMm: 80, thicknessMm: null, price: null } },
+      { slug: 'brisk-small', version: 1, sheet: { sizeMm: 80, thicknessMm: null }, price: null },
     ])
   })
 
@@ -163,6 +163,16 @@ describe('comma-separated text', () => {
     expect(partsFromCsv(text).problems[0]?.reason).toContain('is not a size')
   })
 
+  test('the price has its columns behind maker and model, and is on no data sheet', () => {
+    const [head = ''] = partsToCsv('fan', ofKind('fan')).split('\n')
+    expect(head).toContain(',maker,model,price.currency,price.unitMinor,price.shippingMinor,')
+    const text =
+      'kind,maker,model,sizeMm,price.currency,price.unitMinor\nfan,Brisk,Small,80,EUR,900'
+    const [part] = partsFromCsv(text).parts
+    expect(part?.price).toEqual({ currency: 'EUR', unitMinor: 900, shippingMinor: null })
+    expect(part?.sheet).not.toHaveProperty('price')
+  })
+
   test('a price needs its currency', () => {
     const text = 'kind,maker,model,sizeMm,price.unitMinor\nfan,Brisk,Small,80,900'
     expect(partsFromCsv(text).problems[0]).toMatchObject({ line: 2, column: 'price.currency' })
@@ -170,6 +180,28 @@ describe('comma-separated text', () => {
 })
 
 describe('JSON', () => {
+  test('a file of version 1 has the price on the sheet, also of what comes in a part', () => {
+    const [fan] = ofKind('fan')
+    const [board] = ofKind('board')
+    const [chassis] = ofKind('chassis')
+    if (!fan || !board || !chassis) throw new Error('no demo')
+    const price = { currency: 'EUR', unitMinor: 900, shippingMinor: null }
+    const old = [
+      { slug: fan.slug, version: 1, sheet: { ...fan.sheet, price } },
+      {
+        slug: chassis.slug,
+        version: 1,
+        sheet: { ...chassis.sheet, price: null, insides: [{ ...board.sheet, price }] },
+      },
+    ]
+    const text = JSON.stringify({ format: 'flint-shelf/catalogue', version: 1, parts: old })
+    const { parts: read, problems } = partsFromJson(text)
+    expect(problems).toEqual([])
+    expect(read.map((part) => part.price)).toEqual([price, null])
+    expect(read[0]?.sheet).toEqual(fan.sheet)
+    expect(read[1]?.sheet).toMatchObject({ insides: [board.sheet] })
+  })
+
   test('exported and imported again it is the same', () => {
     const read = partsFromJson(partsToJson(parts))
     expect(read).toEqual({ parts, problems: [] })

@@ -2,8 +2,10 @@ import Papa from 'papaparse'
 import { problemsOf } from '../problem'
 import { kindWords } from '../kindWords'
 import { fieldToday } from '../oldFields'
-import { type CataloguePart, cataloguePart, type PartKind } from '../partKinds'
-import { type SheetColumn, sheetColumns, withColumnValue } from '../sheetColumns'
+import { keptPart } from '../keptPart'
+import { partColumns } from '../partColumns'
+import type { CataloguePart, PartKind } from '../partKinds'
+import { type SheetColumn, withColumnValue } from '../sheetColumns'
 import { slugOf } from '../slugOf'
 import { readCell, withoutGuard } from './cells'
 import { LEADING_COLUMNS, SOURCES_COLUMN } from './partsToCsv'
@@ -28,7 +30,7 @@ export function partsFromCsv(text: string): ReadParts {
   const kind = kindIn(written, first)
   if (typeof kind !== 'string') return { parts: [], problems: [kind] }
   const names = written.map((name) => fieldToday(kind, name))
-  const columns = new Map(sheetColumns(kind).map((column) => [column.name, column]))
+  const columns = new Map(partColumns(kind).map((column) => [column.name, column]))
   const known = new Set<string>([...LEADING_COLUMNS, ...columns.keys(), SOURCES_COLUMN])
   const problems: RowProblem[] = names
     .filter((name) => name !== '' && !known.has(name))
@@ -125,7 +127,8 @@ function partOfRow(
   const said = (name: string): string | undefined =>
     lead.get(name) === '' ? undefined : lead.get(name)
   const owned = said('ownedPieces')
-  const part = cataloguePart.safeParse(
+  // A row has the price among the values of its sheet, as data sheets once had.
+  const part = keptPart.safeParse(
     {
       slug: said('slug') ?? slugOf({ maker: named.maker ?? '', model: named.model ?? '' }),
       version: Number(said('version') ?? 1),

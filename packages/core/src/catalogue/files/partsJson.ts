@@ -1,19 +1,17 @@
 import { problemsOf } from '../problem'
-import { withSheetToday } from '../oldFields'
-import { type CataloguePart, cataloguePart } from '../partKinds'
+import { cataloguedPart } from '../cataloguedPart'
+import { CATALOGUE_FORMAT, CATALOGUE_VERSION, CATALOGUE_VERSIONS, keptPart } from '../keptPart'
+import type { CataloguePart } from '../partKinds'
 import { type ReadParts, type RowProblem, seenBefore } from './rowProblem'
-
-const FORMAT = 'flint-shelf/catalogue'
 
 /** Parts of any kinds as JSON; read again it gives the same parts. */
 export function partsToJson(parts: readonly CataloguePart[]): string {
-  const plain = parts.map(({ slug, version, sheet, ownedPieces }) => ({
-    slug,
-    version,
-    sheet,
-    ...(ownedPieces ? { ownedPieces } : {}),
-  }))
-  return `${JSON.stringify({ format: FORMAT, version: 1, parts: plain }, null, 2)}\n`
+  const plain = parts.map((part) => {
+    const { ownedPieces, ...rest } = cataloguedPart(part)
+    return { ...rest, ...(ownedPieces ? { ownedPieces } : {}) }
+  })
+  const file = { format: CATALOGUE_FORMAT, version: CATALOGUE_VERSION, parts: plain }
+  return `${JSON.stringify(file, null, 2)}\n`
 }
 
 /** Reads parts from JSON. Good entries are taken, each bad one is told with its place in the list. */
@@ -25,15 +23,21 @@ export function partsFromJson(text: string): ReadParts {
     return wrong('The file is not JSON.')
   }
   const file = raw as { format?: unknown; version?: unknown; parts?: unknown } | null
-  if (file?.format !== FORMAT || file.version !== 1 || !Array.isArray(file.parts)) {
-    return wrong(`The file is no list of parts: format must be ${FORMAT}, version 1, parts a list.`)
+  if (
+    file?.format !== CATALOGUE_FORMAT ||
+    !CATALOGUE_VERSIONS.includes(file.version) ||
+    !Array.isArray(file.parts)
+  ) {
+    return wrong(
+      `The file is no list of parts: format must be ${CATALOGUE_FORMAT}, version ${CATALOGUE_VERSIONS.join(' or ')}, parts a list.`,
+    )
   }
   const parts: CataloguePart[] = []
   const problems: RowProblem[] = []
   const repeated = seenBefore()
   file.parts.forEach((entry: unknown, index) => {
     const line = index + 1
-    const part = cataloguePart.safeParse(withSheetToday(entry), { reportInput: true })
+    const part = keptPart.safeParse(entry, { reportInput: true })
     const again = part.success ? repeated(part.data.slug, line) : null
     if (again) problems.push(again)
     else if (part.success) parts.push(part.data)

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
-import { columnValue, sheetColumns } from '../sheetColumns'
+import { partColumns, partValues } from '../partColumns'
+import { columnValue } from '../sheetColumns'
 import { cellText, LIKE_FORMULA, LIST_SEPARATOR } from './cells'
 import type { CataloguePart, PartKind } from '../partKinds'
 
@@ -15,19 +16,22 @@ export const SOURCES_COLUMN = 'sources'
  * run as a formula has an apostrophe before it. Source: RFC 4180, with a first line of column names.
  */
 export function partsToCsv(kind: PartKind, parts: readonly CataloguePart[]): string {
-  const columns = sheetColumns(kind)
+  const columns = partColumns(kind)
   const fields = [...LEADING_COLUMNS, ...columns.map(({ name }) => name), SOURCES_COLUMN]
   const data = parts
     .filter(({ sheet }) => sheet.kind === kind)
-    .map(({ slug, version, ownedPieces = 0, sheet }) => [
-      kind,
-      slug,
-      version,
-      ownedPieces,
-      ...columns.map((column) => cellText(column, columnValue(sheet, column.name))),
-      Object.entries(sheet.sources)
-        .map(([field, source]) => `${field}=${source}`)
-        .join(LIST_SEPARATOR),
-    ])
+    .map((part) => {
+      const values = partValues(part)
+      return [
+        kind,
+        part.slug,
+        part.version,
+        part.ownedPieces ?? 0,
+        ...columns.map((column) => cellText(column, columnValue(values, column.name))),
+        Object.entries(part.sheet.sources)
+          .map(([field, source]) => `${field}=${source}`)
+          .join(LIST_SEPARATOR),
+      ]
+    })
   return `${Papa.unparse({ fields, data }, { newline: '\n', escapeFormulae: LIKE_FORMULA })}\n`
 }

@@ -4,9 +4,7 @@ import { matches, nearMisses, parsePartQuery, sheetText } from './partQuery'
 const parts = demoParts()
 const found = (question: string): string[] => {
   const asked = parsePartQuery(question)
-  return parts
-    .filter(({ sheet }) => matches(sheet, sheetText(sheet), asked))
-    .map(({ slug }) => slug)
+  return parts.filter((part) => matches(part, sheetText(part.sheet), asked)).map(({ slug }) => slug)
 }
 
 test('measurements, with their name before or after', () => {
@@ -89,11 +87,7 @@ test('what was understood is told with its source', () => {
 test('near misses: each leaves one thing out, and its question finds as many as it says', () => {
   const question = 'chassis, at least 12 bays, depth under 400'
   expect(found(question)).toEqual([])
-  const misses = nearMisses(
-    parts.map(({ sheet }) => sheet),
-    sheetText,
-    parsePartQuery(question),
-  )
+  const misses = nearMisses(parts, sheetText, parsePartQuery(question))
   expect(misses.length).toBeGreaterThan(1)
   for (const { question: asked, count, without } of misses) {
     expect(found(asked)).toHaveLength(count)

@@ -1,5 +1,5 @@
 import { minorPerMajor } from '../../units/money'
-import type { PartSheet } from '../partKinds'
+import type { CataloguePart, PartSheet } from '../partKinds'
 
 /** Something on a data sheet that one can ask for by number. */
 export interface Measure {
@@ -8,12 +8,15 @@ export interface Measure {
   /** The unit that it is in, and that numbers without one are taken in; null where it is a count. */
   unit: string | null
   /** In the unit that people ask in; null where the sheet does not say, undefined where it has no such thing. */
-  of: (sheet: PartSheet) => number | null | undefined
+  of: (part: Searched) => number | null | undefined
 }
+
+/** What of a part can be asked for. */
+export type Searched = Pick<CataloguePart, 'sheet' | 'price'>
 
 const field =
   (...names: string[]) =>
-  (sheet: PartSheet): number | null | undefined => {
+  ({ sheet }: { sheet: PartSheet }): number | null | undefined => {
     for (const name of names) {
       const value = (sheet as unknown as Record<string, unknown>)[name]
       if (typeof value === 'number' || value === null) return value
@@ -21,10 +24,12 @@ const field =
     return undefined
   }
 
-const length = (name: string) => (sheet: PartSheet) => {
-  const value = (sheet as unknown as Record<string, unknown>)[name]
-  return Array.isArray(value) ? value.length : value === null ? null : undefined
-}
+const length =
+  (name: string) =>
+  ({ sheet }: Searched) => {
+    const value = (sheet as unknown as Record<string, unknown>)[name]
+    return Array.isArray(value) ? value.length : value === null ? null : undefined
+  }
 
 /** Every measure. A new one is one line here. */
 export const measures: readonly Measure[] = [
@@ -52,9 +57,9 @@ export const measures: readonly Measure[] = [
   {
     words: ['capacity', 'tb'],
     unit: 'TB',
-    of: (sheet) => scaled(field('capacityBytes')(sheet), 1e12),
+    of: (part) => scaled(field('capacityBytes')(part), 1e12),
   },
-  { words: ['gb'], unit: 'GB', of: (sheet) => scaled(field('capacityBytes')(sheet), 1e9) },
+  { words: ['gb'], unit: 'GB', of: (part) => scaled(field('capacityBytes')(part), 1e9) },
   { words: ['rpm'], unit: null, of: field('rpm') },
   { words: ['fans', 'fan'], unit: null, of: field('fanCount', 'fanHeaders') },
 ]
@@ -70,7 +75,7 @@ export function measureNamed(name: string): Measure {
   return measure
 }
 
-function bays(sheet: PartSheet): number | undefined {
+function bays({ sheet }: Searched): number | undefined {
   if (sheet.kind === 'chassis') {
     return sheet.bayBlocks.reduce((sum, { rows, columns }) => sum + rows * columns, 0)
   }

@@ -3,7 +3,7 @@ import type { PartSheet } from '../partKinds'
 import { readQuantity } from '../../units/readQuantity'
 import { adjectives } from './adjectives'
 import { type Comparison, isAsked } from './comparison'
-import { type Measure, measures, measureNamed } from './measures'
+import { type Measure, measures, measureNamed, type Searched } from './measures'
 
 /** What was understood of a piece of a question: "depth under 400 mm". */
 export interface Understood {
@@ -21,7 +21,7 @@ export interface Criterion {
   source: string
   /** Null for a word that the part must have somewhere. */
   understood: Understood | null
-  keeps: (sheet: PartSheet, lowerText: string) => boolean
+  keeps: (part: Searched, lowerText: string) => boolean
 }
 
 export interface PartQuery {
@@ -92,8 +92,8 @@ function measured(
   return {
     source,
     understood: { measure: words[0], comparison, value, unit },
-    keeps: (sheet) => {
-      const has = of(sheet)
+    keeps: (part) => {
+      const has = of(part)
       return typeof has === 'number' && isAsked[comparison](has, value)
     },
   }
@@ -120,9 +120,9 @@ function limitOf(text: string, { unit }: Measure): number | null {
  *
  * @param text the part's own words, as a list shows them
  */
-export function matches(sheet: PartSheet, text: string, { criteria }: PartQuery): boolean {
+export function matches(part: Searched, text: string, { criteria }: PartQuery): boolean {
   const lower = text.toLowerCase()
-  return criteria.every(({ keeps }) => keeps(sheet, lower))
+  return criteria.every(({ keeps }) => keeps(part, lower))
 }
 
 /** A question that leaves one criterion out, and how many parts then answer it. */
@@ -138,17 +138,17 @@ export interface NearMiss {
  *
  * @param textOf the words of a part, as for `matches`
  */
-export function nearMisses<Sheet extends PartSheet>(
-  sheets: readonly Sheet[],
-  textOf: (sheet: Sheet) => string,
+export function nearMisses(
+  parts: readonly Searched[],
+  textOf: (sheet: PartSheet) => string,
   { criteria }: PartQuery,
 ): NearMiss[] {
   if (criteria.length < 2) return []
   return criteria
     .map((without) => {
       const rest = criteria.filter((one) => one !== without)
-      const count = sheets.filter((sheet) =>
-        matches(sheet, textOf(sheet), { criteria: rest }),
+      const count = parts.filter((part) =>
+        matches(part, textOf(part.sheet), { criteria: rest }),
       ).length
       return { without, question: rest.map(({ source }) => source).join(', '), count }
     })

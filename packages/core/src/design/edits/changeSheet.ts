@@ -1,5 +1,8 @@
 import { partSheet } from '../../catalogue/partKinds'
+import { askedPrice } from '../../catalogue/askedPrice'
 import type { Design } from '../design'
+
+const snapshotPrice = askedPrice.nullable()
 
 /**
  * Changes values of a data sheet in this design only; from then on it is the design's own, and the
@@ -14,9 +17,18 @@ export function changeSheet(
     ...design,
     snapshots: design.snapshots.map((snapshot) => {
       if (snapshot.id !== snapshotId) return snapshot
-      const changed = partSheet.safeParse({ ...snapshot.sheet, ...change })
-      if (!changed.success) return snapshot
-      return { ...snapshot, slug: null, catalogueVersion: 0, sheet: changed.data }
+      // Edits that somebody kept have the price among the fields of the sheet.
+      const { price = snapshot.price, ...fields } = change
+      const asked = snapshotPrice.safeParse(price)
+      const changed = partSheet.safeParse({ ...snapshot.sheet, ...fields })
+      if (!changed.success || !asked.success) return snapshot
+      return {
+        ...snapshot,
+        slug: null,
+        catalogueVersion: 0,
+        sheet: changed.data,
+        price: asked.data,
+      }
     }),
   }
 }

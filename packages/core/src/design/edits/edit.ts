@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { cataloguePart } from '../../catalogue/partKinds'
+import { keptPart } from '../../catalogue/keptPart'
 import { brief } from '../brief'
 import { airChoices } from '../air'
 import { benchNotes } from '../bench'
@@ -72,7 +72,7 @@ const singleEdits = [
     ),
   }),
   /** `beside`: next to those of its kind that are there, however many a machine usually has. */
-  z.strictObject({ do: z.literal('fit'), part: cataloguePart, beside: z.boolean().default(false) }),
+  z.strictObject({ do: z.literal('fit'), part: keptPart, beside: z.boolean().default(false) }),
   /** More pieces of what is in the design already, whether or not the catalogue still has it. */
   z.strictObject({
     do: z.literal('add-pieces'),
@@ -82,7 +82,7 @@ const singleEdits = [
   z.strictObject({ do: z.literal('remove'), partIds: ids }),
   z.strictObject({
     do: z.literal('put-drives'),
-    model: cataloguePart,
+    model: keptPart,
     bays: z.array(bayId).max(1_024),
   }),
   z.strictObject({ do: z.literal('move-drive'), driveId: id, bay: bayId.nullable() }),
@@ -100,7 +100,7 @@ const singleEdits = [
   z.strictObject({
     do: z.literal('take-sheet-fields'),
     snapshotId: id,
-    part: cataloguePart,
+    part: keptPart,
     fields: z.array(z.string().max(60)).max(200),
   }),
   z.strictObject({ do: z.literal('pin-card'), cardId: id, slot: number.nullable() }),

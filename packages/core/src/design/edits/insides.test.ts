@@ -49,7 +49,10 @@ describe('a machine sold whole', () => {
 
   test('is paid and weighed as one', () => {
     const { total, lines } = billOfMaterials('EUR', design)
-    const { price, weightGrams } = whole.sheet
+    const {
+      price,
+      sheet: { weightGrams },
+    } = whole
     expect(total.likely).toBe((price?.unitMinor ?? 0) + (price?.shippingMinor ?? 0))
     expect(total.missing).toEqual([])
     expect(lines.map(({ standing }) => standing)).toEqual([

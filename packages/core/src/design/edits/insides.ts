@@ -55,7 +55,8 @@ function snapshotOf({ snapshots }: Design, sheet: PartSheet): PartSnapshot {
     'sheet',
     snapshots.map((one) => one.id),
   )
-  return there ?? { id, slug: null, catalogueVersion: 0, sheet }
+  // What comes with a piece was paid with that piece.
+  return there ?? { id, slug: null, catalogueVersion: 0, sheet, price: null }
 }
 
 /** Pieces that came in these, and in those again. */

@@ -19,6 +19,7 @@ export function withSnapshot(
     slug: part.slug,
     catalogueVersion: part.version,
     sheet: part.sheet,
+    price: part.price,
   }
   return {
     design: { ...design, snapshots: [...design.snapshots, snapshot] },

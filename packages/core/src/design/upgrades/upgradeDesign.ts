@@ -1,3 +1,4 @@
+import { withSheetToday } from '../../catalogue/oldFields'
 import { USUAL_FILE_BYTES } from '../brief'
 import { DESIGN_VERSION } from '../design'
 import { toVersion6 } from './toVersion6'
@@ -34,6 +35,11 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 12 has a budget in a currency of its own, serial numbers, drives that were sent back, and what has been done
   // at the bench; before, nobody said any of it.
   11: (document) => document,
+  // Version 13 has the price that was asked beside the data sheet; before, it stood on it.
+  12: ({ snapshots, ...document }) => ({
+    ...document,
+    snapshots: Array.isArray(snapshots) ? snapshots.map(withSheetToday) : snapshots,
+  }),
 }
 
 /**

@@ -33,7 +33,7 @@ test('a design of every version is there', () => {
   expect(names.toSorted()).toEqual(Object.keys(asBefore).toSorted())
   const versions = new Set(names.map((name) => name.replace(/.*-version-/, '')))
   expect([...versions].map(Number).toSorted((one, other) => one - other)).toEqual([
-    1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11,
+    1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12,
   ])
 })
 
@@ -41,7 +41,7 @@ test.each(Object.entries(asBefore))(
   '%s holds, costs and draws what it did, with every drive in its bay',
   (name, before) => {
     const design = upgraded(read('designs', `${name}.json`))
-    expect(design.version).toBe(12)
+    expect(design.version).toBe(13)
     const machine = resolveMachine(design)
     const { capacity, cost, power } = evaluate(design, machine)
     const { bays } = bayPlan(machine, design)
@@ -54,6 +54,16 @@ test.each(Object.entries(asBefore))(
     expect(upgraded(JSON.parse(JSON.stringify(design)))).toEqual(design)
   },
 )
+
+test('what was asked for a part stands beside its data sheet, whatever stood on the sheet before', () => {
+  const raw = read('designs', 'warm-room-shelf-version-12.json') as {
+    snapshots: { sheet: { price: { unitMinor: number } | null } }[]
+  }
+  const { snapshots } = upgraded(raw)
+  expect(snapshots.map(({ price }) => price)).toEqual(raw.snapshots.map(({ sheet }) => sheet.price))
+  expect(snapshots.filter(({ price }) => price !== null).length).toBeGreaterThan(5)
+  for (const { sheet } of snapshots) expect(sheet).not.toHaveProperty('price')
+})
 
 const without = (from: object, field: string): object =>
   Object.fromEntries(Object.entries(from).filter(([name]) => name !== field))
