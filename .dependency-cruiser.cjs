@@ -43,8 +43,9 @@ const CORE = {
   // A rule speaks of the limit that it reads.
   findings: [...BELOW_JUDGING, 'judging', 'limits'],
   stillToChoose: [...BELOW_JUDGING, 'judging'],
-  proving: [...BELOW_POOL, 'pool', 'paths', 'judging'],
-  logging: ['units', 'design', 'pool', 'proving'],
+  // How many drives are burnt in together depends on what they draw and how warm they get.
+  proving: [...BELOW_POOL, 'pool', 'paths', 'power', 'heat', 'judging'],
+  logging: ['units', 'design', 'machine', 'pool', 'proving'],
   comparing: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'evaluate.ts'],
   offers: [...BELOW_JUDGING, 'judging', 'limits', 'findings', 'stillToChoose', 'evaluate.ts'],
 }

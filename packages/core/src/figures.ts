@@ -135,7 +135,7 @@ export type { CapacityFigure } from './pool/designCapacity'
 export { familyOf, layoutFamilies } from './pool/families'
 export type { CapacityAnswer, Layout, LayoutFamily, SizedDrive, Traits } from './pool/layoutFamily'
 export { poolFigures } from './pool/poolFigures'
-export { poolState, type PoolStateName } from './pool/poolState'
+export { membersAway, poolState, type PoolStateName } from './pool/poolState'
 export { countedGroups } from './pool/survival/countedGroups'
 export { type PulledPool, pullDrives, smallestFatalSets } from './pool/survival/pullDrives'
 export { type SharedPart, sharedParts } from './pool/survival/sharedParts'
@@ -191,7 +191,17 @@ export { casedFans, FAN_SIZES_MM, type FanPlace } from './heat/casedFans'
 export { lowestByDay } from './prices/lowestByDay'
 export { type PriceFigures, priceFigures, UNUSUAL_SHARE } from './prices/priceFigures'
 export { atTheDoor, type PriceObservation } from './prices/priceObservation'
+export { type BurnInAtOnce, burnInAtOnce } from './proving/burnInAtOnce'
 export { type BurnInPlan, burnInPlan } from './proving/burnInPlan'
+export { type BurnInProgress, burnInProgress, movedBytes } from './proving/burnInProgress'
+export { insteadOfPlan, type InsteadOfPlan } from './proving/insteadOfPlan'
+export { partFromSeen } from './proving/partFromSeen'
+export {
+  cleanDrives,
+  type ErrorsBetween,
+  errorsOverTime,
+  readingsOf,
+} from './proving/errorsOverTime'
 export { BENCH_STAGES, type BenchStep, benchSteps } from './proving/benchSteps'
 export { benchStepWords } from './proving/benchStepWords'
 export { readCollected } from './proving/collected/readCollected'
@@ -202,7 +212,6 @@ export {
   type JudgedDrive,
   type SmartReason,
 } from './proving/driveVerdict'
-export { errorsSeen } from './proving/errorsSeen'
 export {
   type PairDifference,
   type SeenAgainstFitted,
@@ -224,3 +233,4 @@ export { EVENT_KINDS, type EventKind, eventsCsv, type LogEvent, smartCsv } from 
 export { type Reminder, reminders } from './logging/reminders'
 export { endOfSerial, type Label, labels } from './proving/labels'
 export { type AwayDrive, awayDrives } from './logging/awayDrives'
+export { MS_PER_HOUR } from './units/time'

@@ -216,6 +216,7 @@ const MACHINE_FIELDS: Record<Exclude<keyof Machine, 'ofKind' | 'wiring'>, true> 
   bayById: true,
   driveIn: true,
   awayIds: true,
+  rebuildingIds: true,
   placement: true,
   unplaceable: true,
   placePinsKept: true,

@@ -1,5 +1,5 @@
 import {
-  errorsSeen,
+  errorsOverTime,
   nextSwap,
   readCollected,
   resolveMachine,
@@ -22,7 +22,8 @@ export function trace(input: unknown, errorsInput: unknown): unknown {
   if ('collected' in collected) {
     const seen = readCollected(collected.collected)
     const { pairs } = seenAgainstFitted(design, machine, seen)
-    return answerTo({ errors: errorsSeen(pairs, seen), cleanIds: [], trials: design.bench.trials })
+    const errors = errorsOverTime([{ seen, pairs }]).flatMap((between) => between.errors)
+    return answerTo({ errors, cleanIds: [], trials: design.bench.trials })
   }
   const asked = traceRequest.safeParse(errorsInput)
   if (!asked.success) {

@@ -40,8 +40,9 @@ export class DemoLoader {
       const there = await this.designs.findDemo(name)
       if (there) await this.designs.put(there.id, document, 'before the demo was restored')
       else {
-        const { id } = await this.designs.create(document, { demoName: name })
-        await this.fillBench(id, demoBench(name, document, new Date()))
+        const { design, ...bench } = demoBench(name, document, new Date())
+        const { id } = await this.designs.create(design, { demoName: name })
+        await this.fillBench(id, bench)
       }
     }
     // A price that is there already is not kept twice.
@@ -49,7 +50,10 @@ export class DemoLoader {
     await this.prices.keep(prices)
   }
 
-  private async fillBench(designId: string, { files, events }: DemoBench): Promise<void> {
+  private async fillBench(
+    designId: string,
+    { files, events }: Omit<DemoBench, 'design'>,
+  ): Promise<void> {
     for (const file of files) await this.collected.keep(designId, file, readCollected(file))
     if (events.length > 0) await this.events.keep(designId, events)
   }

@@ -1,4 +1,4 @@
-import { frontsExtent, frontsOf } from '@flint/core/drawing'
+import { type Bay, frontsExtent, frontsOf } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 import { DimensionArrow } from './DimensionArrow'
 import styles from './plan.module.css'
@@ -15,6 +15,16 @@ export interface BayLook {
 /** A bay's words need this much room. */
 const WORDS_PX = { across: 62, down: 13 }
 
+/** Something that several bays hang on, drawn as a line through them. */
+export interface SharedRun {
+  id: string
+  name: string
+  bayIds: readonly string[]
+}
+
+/** Room below the front for each of them, its line and its name. */
+const RUN_PX = 22
+
 interface PlainFrontProps {
   machine: Machine
   pointedPartIds: readonly string[]
@@ -22,10 +32,18 @@ interface PlainFrontProps {
   lookOf?: (bayId: string) => BayLook | null
   /** What that is, below the drawing. */
   caption?: string
+  /** The likeliest first. */
+  shared?: readonly SharedRun[]
 }
 
 /** The front with its bays by kind, to scale; drives are put in elsewhere. */
-export function PlainFront({ machine, pointedPartIds, lookOf, caption }: PlainFrontProps) {
+export function PlainFront({
+  machine,
+  pointedPartIds,
+  lookOf,
+  caption,
+  shared = [],
+}: PlainFrontProps) {
   const chassis = pieceOf(machine, 'chassis')
   if (!chassis) return null
   const { openings525 } = chassis.dataSheet
@@ -46,9 +64,9 @@ export function PlainFront({ machine, pointedPartIds, lookOf, caption }: PlainFr
         <div className={styles.measured}>
           <svg
             width={widthMm * pxPerMm + 2}
-            height={heightMm * pxPerMm + 2}
+            height={heightMm * pxPerMm + 2 + shared.length * RUN_PX}
             role="img"
-            aria-label={`Front: ${widthMm} by ${heightMm} mm, ${words || 'no bays'}`}
+            aria-label={`Front: ${widthMm} by ${heightMm} mm, ${words || 'no bays'}${shared.map(({ name, bayIds }) => `; ${name} is suspected, ${bayIds.length} bays hang on it`).join('')}`}
           >
             <g transform={`translate(1 1) scale(${pxPerMm})`}>
               {fronts.map((front) => (
@@ -110,6 +128,16 @@ export function PlainFront({ machine, pointedPartIds, lookOf, caption }: PlainFr
                 </text>
               )
             })}
+            {shared.map(({ id, name, bayIds }, index) => (
+              <RunLines
+                key={id}
+                name={name}
+                bays={bayIds.flatMap((bayId) => machine.bayById.get(bayId) ?? [])}
+                pxPerMm={pxPerMm}
+                busPx={heightMm * pxPerMm + 8 + index * RUN_PX}
+                isFirst={index === 0}
+              />
+            ))}
           </svg>
           <DimensionArrow direction="down" lengthPx={heightMm * pxPerMm} millimetres={heightMm} />
         </div>
@@ -119,5 +147,40 @@ export function PlainFront({ machine, pointedPartIds, lookOf, caption }: PlainFr
         </figcaption>
       </figure>
     </section>
+  )
+}
+
+interface RunLinesProps {
+  name: string
+  bays: readonly Bay[]
+  pxPerMm: number
+  /** How far down the line runs that the others hang on. */
+  busPx: number
+  isFirst: boolean
+}
+
+/** From the side of each bay, clear of its words, down to one line below the front with the name of what they share. */
+function RunLines({ name, bays, pxPerMm, busPx, isFirst }: RunLinesProps) {
+  const middles = bays.map(({ leftMm, topMm, widthMm, heightMm }) => ({
+    x: 1 + (leftMm + widthMm * (isFirst ? 0.93 : 0.07)) * pxPerMm,
+    y: 1 + (topMm + heightMm / 2) * pxPerMm,
+  }))
+  const [left, right] = [
+    Math.min(...middles.map(({ x }) => x)),
+    Math.max(...middles.map(({ x }) => x)),
+  ]
+  return (
+    <g className={styles.sharedRun} strokeDasharray={isFirst ? undefined : '5 3'}>
+      {middles.map(({ x, y }) => (
+        <g key={`${x} ${y}`}>
+          <line x1={x} x2={x} y1={y} y2={busPx} />
+          <circle cx={x} cy={y} r="3" />
+        </g>
+      ))}
+      <line x1={left} x2={right} y1={busPx} y2={busPx} />
+      <text x={left} y={busPx + 12} className={styles.sharedName}>
+        {name}
+      </text>
+    </g>
   )
 }

@@ -68,6 +68,11 @@ export const firmwareNeeds = maybe(
   z.array(z.strictObject({ family: shortText, version: z.int().min(0).max(100_000) })).max(40),
 )
 
+/** The firmware that something should have, as a text, since makers number theirs in ways of their own. */
+export const firmwareWanted = maybe(z.string().trim().min(1).max(40)).describe(
+  'The version of its firmware that it should have, as its maker or others advise.',
+)
+
 /** How fast USB is, as it is sold: 5e9 for what was once called 3.0. */
 export const usbBitsPerSecond = maybe(z.number().positive().max(1e12))
 

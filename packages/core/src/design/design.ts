@@ -69,6 +69,8 @@ export const fittedPart = z.strictObject({
   away: z.enum(['sent back']).nullable().default(null),
   /** How its return goes, while it is sent back or waits to be; null where nobody has said it. */
   returned: returnCase.nullable().default(null),
+  /** Of a member that was put in anew: the pool is still writing its share of everything onto it. */
+  rebuilding: z.boolean().default(false),
   /** What is written on it: the end of a serial number, say. */
   label: z.string().max(40),
   /** Its whole serial number, as the machine tells it; empty where nobody has looked. */

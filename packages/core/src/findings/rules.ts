@@ -52,6 +52,7 @@ import { drivesInNoGroup } from './layout/drivesInNoGroup'
 import { experimentalLayout } from './layout/experimentalLayout'
 import { memberOnTheBench } from './layout/memberOnTheBench'
 import { memberSentBack } from './layout/memberSentBack'
+import { poolRebuilding } from './layout/poolRebuilding'
 import { mixedSizes } from './layout/mixedSizes'
 import { noParityDrive } from './layout/noParityDrive'
 import { noPool } from './layout/noPool'
@@ -181,6 +182,7 @@ export const rules = [
   nothingUsable,
   memberOnTheBench,
   memberSentBack,
+  poolRebuilding,
   noParityDrive,
   driveDoesNotFitBay,
   tooFewPorts,

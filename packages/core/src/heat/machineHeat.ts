@@ -3,7 +3,7 @@ import { type AirChoices, fanDutyOf } from '../design/air'
 import type { MachineStateId } from '../design/brief'
 import type { Machine } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
-import { machineState, type StateDesign } from '../power/machineStates'
+import { machineState, type MachineState, type StateDesign } from '../power/machineStates'
 import { drawnInState } from '../power/statePower'
 import { type Amount, exactly, type Missing, sumOf, withMissing } from '../units/amount'
 import type { Band } from '../units/band'
@@ -74,8 +74,18 @@ export function machineHeat(
   flow: AirFlow | null,
   state: MachineStateId,
 ): HeatFigure {
+  return heatInState(design, machine, flow, machineState(state))
+}
+
+/** The same in a state of one's own, as while some drives are written and the others wait. */
+export function heatInState(
+  design: HeatDesign,
+  machine: Machine,
+  flow: AirFlow | null,
+  state: MachineState,
+): HeatFigure {
   const { brief, air } = design
-  const { inside, beside, dc } = drawnInState(design, machine, machineState(state))
+  const { inside, beside, dc } = drawnInState(design, machine, state)
   const drawnBy = new Map([...inside, ...beside].map(({ piece, amount }) => [piece.id, amount]))
   const draw = (id: PieceId): Amount<'W'> => drawnBy.get(id) ?? exactly(0, 'W')
   const all = driveRows(machine, flow?.fans ?? [])
@@ -89,7 +99,7 @@ export function machineHeat(
   )
   const walls = wallsWattsPerKelvin(machine, 'all')
   return {
-    state,
+    state: state.id,
     roomCelsius: brief.roomCelsius,
     fanDuty: fanDutyOf(air),
     rows,

@@ -136,6 +136,11 @@ const labels: Labels = {
   'tick-step': ({ tick }) => (tick === null ? 'take back a step' : 'tick a step off'),
   'note-serials': ({ serials }, { format }) =>
     `note ${format.counted(serials.length, 'serial number')}`,
+  'note-burn-in': ({ pieceIds, burnIn }, words) =>
+    `${burnIn ? 'note' : 'take back'} the burn-in of ${drives(pieceIds, words)}`,
+  'fit-instead': ({ pieceId, part }, words) =>
+    `note ${sheetName(part.sheet)} in the place of ${words.piece(pieceId)}`,
+  'forget-planned': ({ pieceId }, words) => `take ${words.piece(pieceId)} as the plan`,
   'note-trials': () => 'note a swap',
 }
 
@@ -167,6 +172,9 @@ function notesLabel({ partIds, change }: EditOf<'note-pieces'>, words: Words): s
     return `mark ${some(partIds, words)} as ${change.owned ? 'owned' : 'to buy'}`
   }
   if (change.ageYears !== undefined) return `note the age of ${some(partIds, words)}`
+  if (change.rebuilding !== undefined) {
+    return `say that ${some(partIds, words)} ${change.rebuilding ? 'is' : 'is no longer'} being rebuilt`
+  }
   if (change.returned !== undefined) return `note the return of ${some(partIds, words)}`
   return change.sockets === undefined ? 'write a label' : 'say where the mains plug goes'
 }

@@ -3,7 +3,7 @@ import type { Pool } from '../design/pools/pools'
 import type { Given } from '../judging/given'
 import { scenarioRates } from '../paths/scenarioRates'
 import { copyIn } from '../paths/scenarios/copyIn'
-import { poolState } from '../pool/poolState'
+import { membersAway, poolState } from '../pool/poolState'
 import { type Amount, exactly } from '../units/amount'
 import { SECONDS_PER_HOUR } from '../units/time'
 
@@ -19,7 +19,7 @@ export function poolOutage(
   { brief, pools, network, tenants, machine, bytesOf, capacity }: Given,
   pool: Pool,
 ): Amount<'h'> | null {
-  const away = new Set(machine.awayIds)
+  const away = membersAway(machine)
   const members = poolState(pool, away).groups.flatMap(({ driveIds }) => driveIds)
   const worstBytes = members.reduce((most, id) => {
     const { state, groups } = poolState(pool, new Set([...away, id]))

@@ -1,11 +1,14 @@
 import type { Design, ReturnCase } from '../design/design'
 import { fittedOfKind } from '../design/fittedParts'
-import { type PoolStateName, poolState } from '../pool/poolState'
+import type { Machine } from '../machine/machine'
+import { membersAway, type PoolStateName, poolState } from '../pool/poolState'
 
-/** A drive that is not in the machine, and how the pool that waits for it stands. */
+/** A drive that is not in the machine, or does not hold its share yet, and how the pool that waits for it stands. */
 export interface AwayDrive {
   driveId: string
   isSentBack: boolean
+  /** Whether it is in its place again, and its pool is writing onto it. */
+  isRebuilding: boolean
   returned: ReturnCase | null
   /** Null for one that is in no pool. */
   pool: { id: string; name: string; state: PoolStateName } | null
@@ -25,17 +28,18 @@ const MS_PER_DAY = 86_400_000
  */
 export function awayDrives(
   design: Pick<Design, 'fitted' | 'snapshots' | 'pools'>,
-  awayIds: readonly string[],
+  machine: Pick<Machine, 'awayIds' | 'rebuildingIds'>,
   today: string,
 ): AwayDrive[] {
-  const away = new Set(awayIds)
+  const away = membersAway(machine)
+  const rebuilding = new Set(machine.rebuildingIds)
   const sizeOf = new Map(
     fittedOfKind(design, 'drive').map(({ part, sheet }) => [part.id, sheet.capacityBytes]),
   )
   const pooled = new Set(
     design.pools.flatMap(({ groups }) => groups.flatMap(({ driveIds }) => driveIds)),
   )
-  const states = design.pools.map((pool) => ({ pool, ...poolState(pool, away) }))
+  const states = design.pools.map((pool) => ({ pool, ...poolState(pool, away, rebuilding) }))
   return design.fitted
     .filter(({ id }) => away.has(id))
     .map(({ id, away: why, returned }): AwayDrive => {
@@ -45,15 +49,17 @@ export function awayDrives(
       return {
         driveId: id,
         isSentBack: why === 'sent back',
+        isRebuilding: rebuilding.has(id),
         returned,
         pool: waiting
           ? { id: waiting.pool.id, name: waiting.pool.name, state: waiting.state }
           : null,
-        spareIds: waiting
-          ? [...sizeOf].flatMap(([other, bytes]) =>
-              other !== id && !pooled.has(other) && bytes >= size ? [other] : [],
-            )
-          : [],
+        spareIds:
+          waiting && !rebuilding.has(id)
+            ? [...sizeOf].flatMap(([other, bytes]) =>
+                other !== id && !pooled.has(other) && bytes >= size ? [other] : [],
+              )
+            : [],
         daysLate:
           promised !== null && promised < today
             ? Math.round((Date.parse(today) - Date.parse(promised)) / MS_PER_DAY)

@@ -112,7 +112,7 @@ describe('drives that are away', () => {
   })
 
   test('which pool waits, how it stands, and how late another one is', () => {
-    const [one, ...others] = awayDrives(sent, resolveMachine(sent).awayIds, '2026-11-27')
+    const [one, ...others] = awayDrives(sent, resolveMachine(sent), '2026-11-27')
     expect(others).toEqual([])
     expect(one).toMatchObject({
       driveId: first,
@@ -121,7 +121,7 @@ describe('drives that are away', () => {
       spareIds: [],
       daysLate: 7,
     })
-    expect(awayDrives(sent, [first], '2026-11-20')[0]?.daysLate).toBeNull()
+    expect(awayDrives(sent, resolveMachine(sent), '2026-11-20')[0]?.daysLate).toBeNull()
   })
 
   test('a drive in no pool that is large enough could stand in, a smaller one could not', () => {
@@ -129,7 +129,7 @@ describe('drives that are away', () => {
     const spare = applyEdit(sent, { do: 'add-pieces', snapshotId, count: 1 })
     const known = new Set(sent.fitted.map(({ id }) => id))
     const added = spare.fitted.flatMap(({ id }) => (known.has(id) ? [] : [id]))
-    expect(awayDrives(spare, [first], '2026-11-27')[0]?.spareIds).toEqual(added)
+    expect(awayDrives(spare, resolveMachine(spare), '2026-11-27')[0]?.spareIds).toEqual(added)
     const small = spare.snapshots.flatMap((snapshot) =>
       snapshot.id === snapshotId && snapshot.sheet.kind === 'drive'
         ? [{ ...snapshot, id: 'small', sheet: { ...snapshot.sheet, capacityBytes: 4e12 } }]
@@ -142,12 +142,12 @@ describe('drives that are away', () => {
         added.includes(part.id) ? { ...part, snapshotId: 'small' } : part,
       ),
     }
-    expect(awayDrives(smaller, [first], '2026-11-27')[0]?.spareIds).toEqual([])
+    expect(awayDrives(smaller, resolveMachine(smaller), '2026-11-27')[0]?.spareIds).toEqual([])
   })
 
   test('one that is taken out is away too, and two make the pool weaker', () => {
     const both = applyEdit(sent, { do: 'take-out', driveIds: [second] })
-    const list = awayDrives(both, resolveMachine(both).awayIds, '2026-11-27')
+    const list = awayDrives(both, resolveMachine(both), '2026-11-27')
     expect(list.map(({ driveId, isSentBack }) => [driveId, isSentBack])).toEqual([
       [first, true],
       [second, false],

@@ -34,6 +34,8 @@ export interface Machine {
   driveIn: ReadonlyMap<BayId, PieceId>
   /** Drives that are in no place: on the bench, or sent back. */
   awayIds: readonly PieceId[]
+  /** Drives in a place that their pool is still writing its share of everything onto. */
+  rebuildingIds: readonly PieceId[]
   placement: Placement
   /** Why some pieces could not even be looked at. */
   unplaceable: readonly Unplaceable[]

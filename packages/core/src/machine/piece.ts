@@ -23,7 +23,7 @@ export interface Piece<Kind extends PartKind = PartKind> {
 }
 
 /** What a design says of a piece itself, as far as the machine depends on it. */
-export type Fitting = Pick<FittedPart, 'bay' | 'away' | 'sockets' | 'within'>
+export type Fitting = Pick<FittedPart, 'bay' | 'away' | 'rebuilding' | 'sockets' | 'within'>
 
 export type PiecesByKind = { readonly [Kind in PartKind]?: readonly Piece<Kind>[] }
 
@@ -69,7 +69,13 @@ export function inKindOrder(pieces: PiecesByKind): Piece[] {
   return PART_KINDS.flatMap((kind) => (pieces[kind] ?? []) as readonly Piece[])
 }
 
-const NOTHING_SAID: Fitting = { bay: null, away: null, sockets: [], within: null }
+const NOTHING_SAID: Fitting = {
+  bay: null,
+  away: null,
+  rebuilding: false,
+  sockets: [],
+  within: null,
+}
 
 /** What the design says of a piece. */
 export function fittingOf(fittings: ReadonlyMap<PieceId, Fitting>, id: PieceId): Fitting {

@@ -139,6 +139,9 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     bayById,
     driveIn: driveIdIn,
     awayIds: drives.flatMap(({ id }) => (inPlace.has(id) ? [] : [id])),
+    rebuildingIds: drives.flatMap(({ id }) =>
+      inPlace.has(id) && fittingOf(fittings, id).rebuilding ? [id] : [],
+    ),
     placement,
     unplaceable: places.unplaceable,
     placePinsKept: places.pinsKept,
@@ -283,13 +286,14 @@ function isSameMachine(one: MachineDesign, other: MachineDesign): boolean {
     one.pools === other.pools &&
     one.paths === other.paths &&
     one.fitted.length === other.fitted.length &&
-    one.fitted.every(({ id, snapshotId, bay, away, sockets, within }, index) => {
+    one.fitted.every(({ id, snapshotId, bay, away, rebuilding, sockets, within }, index) => {
       const part = other.fitted[index]
       return (
         part?.id === id &&
         part.snapshotId === snapshotId &&
         part.bay === bay &&
         part.away === away &&
+        part.rebuilding === rebuilding &&
         part.sockets === sockets &&
         part.within === within
       )

@@ -14,6 +14,7 @@ export function takeOver(before: Machine | undefined, machine: Machine): Machine
   return {
     ...machine,
     awayIds: same(before.awayIds, machine.awayIds),
+    rebuildingIds: same(before.rebuildingIds, machine.rebuildingIds),
     unplaced: same(before.unplaced, machine.unplaced),
     networkPaths: same(before.networkPaths, machine.networkPaths),
     wiring: {

@@ -8,7 +8,7 @@ import { type Housing, housing } from './housing'
 import type { PoolCapacity } from './layoutFamily'
 import { PoolError } from './poolError'
 import type { PoolProblem } from './poolProblem'
-import { poolState, type PoolStateName, unreadableIds } from './poolState'
+import { membersAway, poolState, type PoolStateName, unreadableIds } from './poolState'
 
 export interface PoolFigure {
   poolId: string
@@ -54,10 +54,13 @@ export function designCapacity(
     brief: Readonly<Brief>
   },
   bytesOf: ReadonlyMap<string, number>,
-  { awayIds }: Pick<Machine, 'awayIds'>,
+  machine: Pick<Machine, 'awayIds' | 'rebuildingIds'>,
 ): CapacityFigure {
-  const away = new Set(awayIds)
-  const pools = design.pools.map((pool) => poolFigure(pool, bytesOf, design.houseRules, away))
+  const away = membersAway(machine)
+  const rebuilding = new Set(machine.rebuildingIds)
+  const pools = design.pools.map((pool) =>
+    poolFigure(pool, bytesOf, design.houseRules, away, rebuilding),
+  )
   const capacities = pools.flatMap(({ capacity }) => capacity ?? [])
   const sum = (pick: (capacity: PoolCapacity) => number): number =>
     capacities.reduce((total, capacity) => total + pick(capacity), 0)
@@ -105,10 +108,11 @@ export function poolFigure(
   bytesOf: ReadonlyMap<string, number>,
   rules: HouseRules,
   away: ReadonlySet<string> = new Set(),
+  rebuilding: ReadonlySet<string> = new Set(),
 ): PoolFigure {
   const { id: poolId, name } = pool
   const family = familyOf(pool)
-  const standing = poolState(pool, away)
+  const standing = poolState(pool, away, rebuilding)
   const base = { poolId, name, state: standing.state }
   try {
     const capacity = family.capacityOf(pool, bytesOf)

@@ -7,7 +7,7 @@ import { designSurvival, type SurvivalFigure } from './survival/designSurvival'
 /** What the pools of a design hold and survive, for those who ask for nothing else. */
 export function poolFigures(
   design: Design,
-  machine: Pick<Machine, 'awayIds'>,
+  machine: Pick<Machine, 'awayIds' | 'rebuildingIds'>,
 ): { capacity: CapacityFigure; survival: SurvivalFigure } {
   const bytesOf = driveBytes(design)
   return {

@@ -1,32 +1,40 @@
 import type { FailureGroup } from '../design/pools/failureGroup'
 import { failureGroupsOf, type Pool } from '../design/pools/pools'
+import type { Machine } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
 import { familyOf } from './families'
 
 /**
  * How a pool stands with the drives that are there: `healthy`; `degraded`, members are away and it runs on;
- * `without parity`, its parity drive is away or there is none; `partly away`, files of drives that are away
+ * `rebuilding`, all its members are there and some of them do not hold their share yet; `without parity`, its parity drive is away or there is none; `partly away`, files of drives that are away
  * cannot be read; `down`, too many members are away to run at all.
  */
-export type PoolStateName = 'healthy' | 'degraded' | 'without parity' | 'partly away' | 'down'
+export type PoolStateName =
+  'healthy' | 'degraded' | 'rebuilding' | 'without parity' | 'partly away' | 'down'
 
 export interface PoolState {
   state: PoolStateName
-  /** Members that are on the bench, sent back, or without a place. */
+  /** Members that do not count: on the bench, sent back, without a place, or still being rebuilt. */
   awayIds: PieceId[]
   /** The groups of drives that stand in for each other, with the drives that are there and what they tolerate now. */
   groups: FailureGroup[]
 }
 
 /**
- * How does a pool stand while some of its drives are away?
+ * How does a pool stand while some of its drives are away, or do not hold their share yet?
  *
  * Each member that is away takes one from what its group tolerates. Where drives are readable alone, those that
  * are left go on; elsewhere a group that lost more than it tolerates takes the pool down.
  *
- * A mirrored pair with one drive on the bench is degraded and tolerates none.
+ * @param away those that are not there, and those that are being rebuilt, as `membersAway` has them
+ * @param rebuilding the latter alone
+ * A mirrored pair with one drive on the bench is degraded and tolerates none; while that one is rebuilt, it still does.
  */
-export function poolState(pool: Pool, away: ReadonlySet<PieceId>): PoolState {
+export function poolState(
+  pool: Pool,
+  away: ReadonlySet<PieceId>,
+  rebuilding: ReadonlySet<PieceId> = NONE,
+): PoolState {
   const full = failureGroupsOf(pool)
   const awayIds = full.flatMap(({ driveIds }) => driveIds.filter((id) => away.has(id)))
   const groups = full.map((group) => {
@@ -34,8 +42,21 @@ export function poolState(pool: Pool, away: ReadonlySet<PieceId>): PoolState {
     const gone = group.driveIds.length - driveIds.length
     return { ...group, driveIds, tolerates: group.tolerates - gone }
   })
-  return { state: stateOf(pool, groups, awayIds), awayIds, groups }
+  const state = stateOf(pool, groups, awayIds)
+  const isComing = awayIds.length > 0 && awayIds.every((id) => rebuilding.has(id))
+  const isRunning = state === 'degraded' || state === 'without parity'
+  return { state: isComing && isRunning ? 'rebuilding' : state, awayIds, groups }
 }
+
+/** Members that a pool cannot count on now: those that are not there, and those that are being rebuilt. */
+export function membersAway({
+  awayIds,
+  rebuildingIds,
+}: Pick<Machine, 'awayIds' | 'rebuildingIds'>): ReadonlySet<PieceId> {
+  return new Set([...awayIds, ...rebuildingIds])
+}
+
+const NONE: ReadonlySet<PieceId> = new Set()
 
 function stateOf(
   pool: Pool,

@@ -21,9 +21,15 @@ const TASKS: Told = {
       `Label ${piece(driveId)}${bayName === null ? '' : ` for ${bayName}`}`,
       'Write the end of its serial number where it can be read with the drive in its bay. A drive that fails is named by it.',
     ),
-  'firmware of card': ({ pieceId }, { piece }) =>
+  'firmware of drives': ({ driveIds, wanted }, { model, format }) =>
     told(
-      `Look at the firmware of ${piece(pieceId)}`,
+      `Look at the firmware of ${format.counted(driveIds.length, 'drive')} ${model(driveIds[0] ?? '')}: version ${wanted}`,
+      'It is on the label and in what the drive says of itself; the collected file is held against it.',
+      'A flash that is interrupted can leave a drive dead. Do it before there is anything on it, one drive after the other.',
+    ),
+  'firmware of card': ({ pieceId, wanted }, { piece }) =>
+    told(
+      `Look at the firmware of ${piece(pieceId)}${wanted === null ? '' : `: version ${wanted}`}`,
       'Note its version and its mode. A card that hides drives behind arrays, or an old version, is easier to change before drives hang on it.',
       'A flash that is interrupted can leave the card dead; follow its maker, on steady power.',
     ),

@@ -18,7 +18,8 @@ export type BenchStage = (typeof BENCH_STAGES)[number]
 /** What is done, and with which pieces; its words are made of it when it is shown. */
 export type BenchTask =
   | { task: 'label drive'; driveId: PieceId; bayName: string | null }
-  | { task: 'firmware of card'; pieceId: PieceId }
+  | { task: 'firmware of card'; pieceId: PieceId; wanted: string | null }
+  | { task: 'firmware of drives'; driveIds: PieceId[]; wanted: string }
   | { task: 'firmware of board'; pieceId: PieceId; version: number | null }
   | { task: 'fit CPU'; pieceId: PieceId }
   | { task: 'fit cooler'; pieceId: PieceId }
@@ -71,14 +72,27 @@ export function benchSteps(
   const cards = machine.placed.filter(({ need }) => need === 'slot')
 
   for (const { id, dataSheet } of piecesOf(machine, 'controller')) {
-    if (dataSheet.controllerType !== 'expander')
-      add('before anything', id, { task: 'firmware of card', pieceId: id })
+    const { controllerType, firmwareWanted: wanted } = dataSheet
+    if (controllerType !== 'expander' || wanted !== null)
+      add('before anything', id, { task: 'firmware of card', pieceId: id, wanted })
+  }
+  for (const { id, dataSheet } of piecesOf(machine, 'nic')) {
+    const { firmwareWanted: wanted } = dataSheet
+    // Network cards hide nothing, so theirs is looked at only where somebody says which it should be.
+    if (wanted !== null)
+      add('before anything', id, { task: 'firmware of card', pieceId: id, wanted })
   }
   if (board) {
     const cpu = pieceOf(machine, 'cpu')?.dataSheet
     const version =
       cpu?.biosNeeds?.find(({ family }) => family === board.dataSheet.biosFamily)?.version ?? null
     add('before anything', board.id, { task: 'firmware of board', pieceId: board.id, version })
+  }
+  for (const sheet of new Set(drives.map(({ dataSheet }) => dataSheet))) {
+    const { maker, model, firmwareWanted: wanted } = sheet
+    if (wanted === null) continue
+    const driveIds = drives.flatMap(({ id, dataSheet }) => (dataSheet === sheet ? [id] : []))
+    add('before anything', `${maker} ${model}`, { task: 'firmware of drives', driveIds, wanted })
   }
   for (const { id } of drives) {
     add('before anything', id, { task: 'label drive', driveId: id, bayName: bayNameOf(id) })

@@ -20,7 +20,7 @@ export interface BurnInPlan {
 }
 
 /** One pass of writing and one of reading. */
-const PASSES = 2
+export const PASSES = 2
 
 /**
  * How long does it take to write and read every drive once from end to end?

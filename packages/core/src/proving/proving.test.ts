@@ -33,6 +33,25 @@ describe('seen against fitted', () => {
     expect(found.memory?.seenBytes).toBe(found.memory?.plannedBytes)
   })
 
+  test('firmware that is not the wanted one is told; without a wish, or an answer, nothing is', () => {
+    const tell = (firmware: string | null) => {
+      const all = seen()
+      const drives = all.drives.map((drive) => ({ ...drive, firmware }))
+      return seenAgainstFitted(cabin, machine, { ...all, drives }).pairs[0]?.differs
+    }
+    expect(tell('QK20')).toEqual([{ what: 'firmware', wanted: 'QK21', seen: 'QK20' }])
+    expect(tell('QK21')).toEqual([])
+    expect(tell(null)).toEqual([])
+    const drawer = demoDesign('drawer-of-drives')
+    const found = seenAgainstFitted(drawer, resolveMachine(drawer), {
+      ...seen(),
+      drives: readCollected(
+        simulatedMachine(drawer, resolveMachine(drawer), NO_FAULTS, { ...NEW_MACHINE, at: AT }),
+      ).drives,
+    })
+    expect(found.pairs.flatMap(({ differs }) => differs)).toEqual([])
+  })
+
   test('serial numbers that were noted find each drive, wherever it is listed', () => {
     const noted = applyEdit(cabin, {
       do: 'note-serials',
@@ -249,7 +268,7 @@ describe('the checklist', () => {
     }
     const cautions = steps.filter(({ task }) => benchStepWords(task, words).caution !== '')
     expect(new Set(cautions.map(({ task }) => task.task))).toEqual(
-      new Set(['firmware of card', 'plug lead', 'burn in', 'make pool']),
+      new Set(['firmware of card', 'firmware of drives', 'plug lead', 'burn in', 'make pool']),
     )
   })
 

@@ -23,6 +23,7 @@ export type PairDifference =
   | { what: 'size'; plannedBytes: number; seenBytes: number }
   | { what: 'slow link'; bits: number; mostBits: number }
   | { what: 'old signature'; signatures: string[] }
+  | { what: 'firmware'; wanted: string; seen: string }
 
 /** A card whose link runs narrower or slower than both ends could, or than the plan says. */
 export interface SlowCard {
@@ -72,6 +73,7 @@ export function seenAgainstFitted(
         label: plain(part?.label ?? ''),
         model: plain(dataSheet.model),
         bytes: dataSheet.capacityBytes,
+        firmware: dataSheet.firmwareWanted,
       }
     })
   const left = new Set(
@@ -117,6 +119,8 @@ interface Planned {
   label: string
   model: string
   bytes: number
+  /** That it should have; null where nobody says it. */
+  firmware: string | null
 }
 
 /** A drive that the machine sees, with its texts likewise. */
@@ -161,6 +165,9 @@ function differencesOf(planned: Planned, offered: Offered): PairDifference[] {
       : []),
     ...(seen.signatures.length > 0
       ? [{ what: 'old signature' as const, signatures: seen.signatures }]
+      : []),
+    ...(planned.firmware !== null && seen.firmware && planned.firmware !== seen.firmware
+      ? [{ what: 'firmware' as const, wanted: planned.firmware, seen: seen.firmware }]
       : []),
   ]
 }

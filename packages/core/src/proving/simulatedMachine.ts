@@ -1,6 +1,7 @@
 import type { Design, FittedPart } from '../design/design'
 import { type Machine, piecesOf } from '../machine/machine'
 import type { Piece, PieceId } from '../machine/piece'
+import { NVME_UNIT_BYTES } from './collected/readSmart'
 import { COLLECTED_FORMAT, COLLECTED_VERSION, type CollectedFile } from './collected/collectedFile'
 import type { Suspect } from './tracing/suspects'
 
@@ -34,11 +35,15 @@ export interface SimulatedCondition {
   hours: number
   celsius: number
   pools: readonly { name: string; sizeBytes: number; usedBytes: number }[]
+  /** How often each drive was written and then read from end to end; a half is all of it written. */
+  timesOver?: number
 }
 
 /** Of a new machine, some days into its burn-in. */
 export const NEW_MACHINE: Omit<SimulatedCondition, 'at'> = { hours: 61, celsius: 38, pools: [] }
 
+const SECTOR_BYTES = 512
+const SIMULATED_FIRMWARE = '1.0'
 const CRC_ERRORS = 37
 const SECTORS_WAITING = 16
 
@@ -51,7 +56,7 @@ export function simulatedMachine(
   { fitted }: Pick<Design, 'fitted'>,
   machine: Machine,
   faults: SimulatedFaults,
-  { at, hours, celsius, pools }: SimulatedCondition,
+  { at, hours, celsius, pools, timesOver = 0 }: SimulatedCondition,
 ): CollectedFile {
   const parts = new Map(fitted.map((part) => [part.id, part]))
   const drives = piecesOf(machine, 'drive')
@@ -91,7 +96,7 @@ export function simulatedMachine(
         })),
       }),
       smart: drives.map(({ drive, device, serial }) =>
-        JSON.stringify(smartOf(drive, device, serial, faults, { hours, celsius })),
+        JSON.stringify(smartOf(drive, device, serial, faults, { hours, celsius, timesOver })),
       ),
       zpool: pools.map(({ name }) => `  pool: ${name}\n state: ONLINE\n`).join('\n'),
       space: pools
@@ -142,15 +147,23 @@ function smartOf(
   device: string,
   serial: string,
   { faulty, badDriveId }: SimulatedFaults,
-  { hours, celsius }: Pick<SimulatedCondition, 'hours' | 'celsius'>,
+  {
+    hours,
+    celsius,
+    timesOver,
+  }: Required<Pick<SimulatedCondition, 'hours' | 'celsius' | 'timesOver'>>,
 ): object {
-  const { plug, capacityBytes, rpm } = drive.dataSheet
+  const { plug, capacityBytes, rpm, firmwareWanted } = drive.dataSheet
+  const writtenBytes = capacityBytes * Math.min(Math.ceil(timesOver), timesOver * 2)
+  const readBytes = capacityBytes * Math.max(0, timesOver * 2 - Math.ceil(timesOver))
   const isBad = drive.id === badDriveId
   const crc = faulty?.driveIds.includes(drive.id) ? CRC_ERRORS : 0
   const base = {
     device: { name: `/dev/${device}`, protocol: plug === 'NVMe' ? 'NVMe' : 'ATA' },
     model_name: modelOf(drive),
     serial_number: serial,
+    firmware_version: firmwareWanted ?? SIMULATED_FIRMWARE,
+    logical_block_size: SECTOR_BYTES,
     user_capacity: { bytes: capacityBytes },
     rotation_rate: rpm ?? 0,
     smart_status: { passed: true },
@@ -166,7 +179,8 @@ function smartOf(
         percentage_used: 1,
         available_spare: 100,
         available_spare_threshold: 10,
-        data_units_written: 2_000,
+        data_units_written: 2_000 + Math.round(writtenBytes / NVME_UNIT_BYTES),
+        data_units_read: Math.round(readBytes / NVME_UNIT_BYTES),
       },
     }
   }
@@ -185,6 +199,8 @@ function smartOf(
         attribute(197, 'Current_Pending_Sector', isBad ? SECTORS_WAITING : 0),
         attribute(198, 'Offline_Uncorrectable', isBad ? SECTORS_WAITING : 0),
         attribute(199, 'UDMA_CRC_Error_Count', crc),
+        attribute(241, 'Total_LBAs_Written', Math.round(writtenBytes / SECTOR_BYTES)),
+        attribute(242, 'Total_LBAs_Read', Math.round(readBytes / SECTOR_BYTES)),
       ],
     },
   }

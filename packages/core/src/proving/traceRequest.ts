@@ -10,6 +10,8 @@ export const traceRequest = z.strictObject({
         driveId: id,
         kind: z.enum(['interface', 'medium']).default('interface'),
         count: z.int().min(0).max(1e12),
+        /** When they came; the same kind at several times is as many bursts. */
+        at: z.iso.datetime({ offset: true }).optional(),
       }),
     )
     .max(2_048),

@@ -87,6 +87,25 @@ export function ChosenDrives() {
             />
           }
         />
+        {drives.every(({ member, part }) => member && part.bay !== null) && (
+          <FormControlLabel
+            label="Being rebuilt"
+            title="Put in anew: the pool is still writing its share of everything onto it"
+            control={
+              <Checkbox
+                size="small"
+                checked={drives.every(({ part }) => part.rebuilding)}
+                indeterminate={
+                  drives.some(({ part }) => part.rebuilding) &&
+                  !drives.every(({ part }) => part.rebuilding)
+                }
+                onChange={(_event, rebuilding) => {
+                  edit({ do: 'note-pieces', partIds: ids, change: { rebuilding } })
+                }}
+              />
+            }
+          />
+        )}
         <NumberField
           label="Age"
           unit="years"

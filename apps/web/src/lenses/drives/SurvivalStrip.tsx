@@ -2,6 +2,7 @@ import { letteredGroups } from '@flint/core/editing'
 import {
   type DataLoss,
   type SharedPart,
+  membersAway,
   smallestFatalSets,
   type SurvivalRow,
   upperFirst,
@@ -101,9 +102,11 @@ function LostWords({ loss }: { loss: DataLoss | undefined }) {
 /** The smallest set of drives that takes the pool along. */
 function FatalWords({ poolId }: { poolId: string }) {
   const design = useAppSelector(selectDesign)
-  const { awayIds } = useAppSelector(selectMachine)
+  const machine = useAppSelector(selectMachine)
   const dispatch = useAppDispatch()
-  const fatal = smallestFatalSets(design, awayIds).find((one) => one.poolId === poolId)
+  const fatal = smallestFatalSets(design, [...membersAway(machine)]).find(
+    (one) => one.poolId === poolId,
+  )
   if (!fatal) return null
   const letters = letteredGroups(design)
     .filter(({ group }) => fatal.groupIds.includes(group.id))

@@ -11,11 +11,11 @@ import styles from './log.module.css'
 
 const NOTHING_SAID = { askedOn: null, sentOn: null, promisedOn: null, note: '' }
 
-/** Drives that are away: how their return goes, which pool waits, and what could stand in. */
+/** Drives that are away or being rebuilt: how their return goes, which pool waits, and what could stand in. */
 export function AwaySection() {
   const design = useAppSelector(selectDesign)
-  const { awayIds } = useAppSelector(selectMachine)
-  const drives = awayDrives(design, awayIds, today())
+  const machine = useAppSelector(selectMachine)
+  const drives = awayDrives(design, machine, today())
   if (drives.length === 0) return null
   return (
     <section className={tray.section} aria-label="Drives that are away">
@@ -43,6 +43,17 @@ function Away({ drive }: { drive: AwayDrive }) {
       <p>
         <strong>{words.piece(driveId)}</strong>: {awayWords(drive, words.piece)}
       </p>
+      {drive.isRebuilding && (
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            edit({ do: 'note-pieces', partIds: [driveId], change: { rebuilding: false } })
+          }}
+        >
+          It is rebuilt
+        </button>
+      )}
       <div className={styles.days}>
         <DayField
           label="Asked for on"

@@ -4,6 +4,7 @@ import { AwaySection } from './AwaySection'
 import { DriveNotes } from './DriveNotes'
 import { EventsSection } from './EventsSection'
 import { FillSection } from './FillSection'
+import { HealthSection } from './HealthSection'
 import { Reminders } from './Reminders'
 import { WarmthSection } from './WarmthSection'
 import { WattsSection } from './WattsSection'
@@ -30,6 +31,7 @@ export function LogLens() {
           <WattsSection />
           <WarmthSection files={files} />
           <FillSection files={files} />
+          <HealthSection files={files} found={proof.found} />
         </div>
       </div>
     </LensFrame>

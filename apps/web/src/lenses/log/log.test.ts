@@ -29,6 +29,7 @@ test('a drive that is away, what waits for it, and what could stand in', () => {
   const drive = {
     driveId: 'a',
     isSentBack: true,
+    isRebuilding: false,
     returned: null,
     pool: { id: 'p', name: 'plates', state: 'degraded' as const },
     spareIds: ['b'],
@@ -40,4 +41,17 @@ test('a drive that is away, what waits for it, and what could stand in', () => {
   expect(
     awayWords({ ...drive, isSentBack: false, pool: null, spareIds: [], daysLate: null }, String),
   ).toBe('taken out; no pool waits for it.')
+  expect(
+    awayWords(
+      {
+        ...drive,
+        isSentBack: false,
+        isRebuilding: true,
+        pool: { ...drive.pool, state: 'rebuilding' },
+        spareIds: [],
+        daysLate: null,
+      },
+      String,
+    ),
+  ).toBe('in its place, being rebuilt; pool plates is rebuilding.')
 })

@@ -1,4 +1,4 @@
-import type { AwayDrive, EventKind, FillTrend, Reminder } from '@flint/core/figures'
+import type { AwayDrive, EventKind, FillTrend, Reminder, SmartReading } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 
 /** In the words of whoever writes it down. */
@@ -49,14 +49,64 @@ export function fillWords({ fullInYears, bytesPerYear }: FillTrend, horizonYears
 
 /** Where it is, what waits for it, and what could stand in: "sent back, 7 days late; pool plates is degraded". */
 export function awayWords(
-  { isSentBack, pool, spareIds, daysLate }: AwayDrive,
+  { isSentBack, isRebuilding, pool, spareIds, daysLate }: AwayDrive,
   nameOf: (id: string) => string,
 ): string {
   const [spare] = spareIds
+  const where = isSentBack
+    ? 'sent back'
+    : isRebuilding
+      ? 'in its place, being rebuilt'
+      : 'taken out'
   const parts = [
-    `${isSentBack ? 'sent back' : 'taken out'}${daysLate === null ? '' : `, ${format.counted(daysLate, 'day')} late`}`,
+    `${where}${daysLate === null ? '' : `, ${format.counted(daysLate, 'day')} late`}`,
     pool === null ? 'no pool waits for it' : `pool ${pool.name} is ${pool.state}`,
     ...(spare === undefined ? [] : [`${nameOf(spare)} could stand in`]),
   ]
   return `${parts.join('; ')}.`
+}
+
+/** What of a drive's health is a number that moves. */
+export type HealthField = Extract<
+  keyof SmartReading,
+  | 'interfaceErrors'
+  | 'reallocated'
+  | 'pending'
+  | 'uncorrectable'
+  | 'hours'
+  | 'usedShare'
+  | 'writtenBytes'
+>
+
+interface HealthWords {
+  title: string
+  write: (value: number) => string
+  /** Of several drives: errors add up, of ages and wear the most counts. */
+  together: (values: readonly number[]) => number
+}
+
+const sum = (values: readonly number[]): number => values.reduce((total, one) => total + one, 0)
+const most = (values: readonly number[]): number => Math.max(...values)
+const counted = (title: string): HealthWords => ({
+  title,
+  write: (value) => format.number(value),
+  together: sum,
+})
+
+export const HEALTH_WORDS: Record<HealthField, HealthWords> = {
+  interfaceErrors: counted('errors on the way'),
+  reallocated: counted('sectors replaced'),
+  pending: counted('sectors waiting'),
+  uncorrectable: counted('sectors unreadable'),
+  hours: {
+    title: 'hours of running',
+    write: (hours) => `${format.number(hours)} h`,
+    together: most,
+  },
+  usedShare: { title: 'life used up', write: (share) => format.percent(share), together: most },
+  writtenBytes: {
+    title: 'written in its life',
+    write: (bytes) => format.drive(bytes),
+    together: sum,
+  },
 }

@@ -1,9 +1,8 @@
-import type { Reminder } from '@flint/core/figures'
+import { MS_PER_HOUR, type Reminder } from '@flint/core/figures'
 import { ICalCalendar, ICalEventRepeatingFreq } from 'ical-generator'
 import { REMINDER_WORDS } from './logWords'
 
 const MS_PER_DAY = 86_400_000
-const MS_PER_HOUR = 3_600_000
 
 /** What is to be done again and again, as a calendar file (RFC 5545, written by a package); each begins after its first time. */
 export function reminderCalendar(

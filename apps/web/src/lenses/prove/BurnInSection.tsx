@@ -1,33 +1,30 @@
-import { burnInPlan } from '@flint/core/figures'
+import { type BurnInAtOnce, burnInAtOnce, burnInPlan } from '@flint/core/figures'
 import { useMemo, useState } from 'react'
 import { format } from '../../controls/locale'
 import { NumberField } from '../../controls/NumberField'
 import { saveFile } from '../../controls/saveFile'
-import { selectDesign, selectEvaluation, selectMachine, selectWords } from '../../sheet/selectors'
+import { selectDesign, selectMachine, selectWords } from '../../sheet/selectors'
+import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { bayRangeOf } from './bayRangeOf'
+import { BurnInRuns } from './BurnInRuns'
+import { hoursText } from './proveWords'
+import type { Proof } from './useProof'
 import styles from './prove.module.css'
 
-/** Half of them where all together get too warm or draw too much. */
-const WHERE_TOO_MUCH = 2
-
-/** How long each drive is written and read, how many at a time, and the same for a calendar. */
-export function BurnInSection() {
+/** How long each drive is written and read, how many at a time, and how far that is. */
+export function BurnInSection({ proof: { burnIns } }: { proof: Proof }) {
   const design = useAppSelector(selectDesign)
   const machine = useAppSelector(selectMachine)
   const words = useAppSelector(selectWords)
-  const { findings } = useAppSelector(selectEvaluation)
-  const drives = machine.ofKind.drive?.length ?? 0
-  const held = findings.find(({ code }) =>
-    ['room-too-warm', 'drives-warm', 'supply-too-small', 'rail-overloaded'].includes(code),
-  )
-  const suggested = Math.max(1, held ? Math.ceil(drives / WHERE_TOO_MUCH) : drives)
+  const edit = useEdit()
+  const most = useMemo(() => burnInAtOnce(design, machine), [design, machine])
   const [own, setOwn] = useState<number | null>(null)
-  const atOnce = own ?? suggested
+  const atOnce = own ?? most.atOnce
   const plan = useMemo(() => burnInPlan(machine, atOnce), [machine, atOnce])
-  if (drives === 0) return null
-  const hours = (value: number): string => `${format.number(value, 1)} h`
+  if (most.drives === 0) return null
   const days = plan.totalHours / 24
+  const begun = new Set(burnIns.map(({ driveId }) => driveId))
   const save = async (): Promise<void> => {
     // The package is read when a calendar is wanted, and not before.
     const { burnInCalendar } = await import('./burnInCalendar')
@@ -39,9 +36,11 @@ export function BurnInSection() {
       <h2>
         Burn-in
         <span className="aside">
-          each drive written and read once, {hours(plan.totalHours)}, {format.number(days, 1)} days
+          each drive written and read once, {hoursText(plan.totalHours)}, {format.number(days, 1)}{' '}
+          days
         </span>
       </h2>
+      {burnIns.length > 0 && <BurnInRuns burnIns={burnIns} />}
       <div className={styles.actions}>
         <NumberField
           label="Drives at once"
@@ -56,12 +55,10 @@ export function BurnInSection() {
           Save for a calendar
         </button>
       </div>
-      {held && own === null && (
-        <p className="soft">
-          Half at a time is suggested, since all together are said to be too warm or too much for
-          the supply.
-        </p>
-      )}
+      <p className={atOnce > most.atOnce ? undefined : 'soft'} role="status">
+        {atOnceWords(most)}
+        {atOnce > most.atOnce && ' More at once are asked for here.'}
+      </p>
       <table className="lined" aria-label="Batches">
         <thead>
           <tr>
@@ -69,6 +66,9 @@ export function BurnInSection() {
             <th scope="col">Drives</th>
             <th scope="col">Begins after</th>
             <th scope="col">Takes</th>
+            <th scope="col">
+              <span className="only-for-readers">To do</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -78,8 +78,26 @@ export function BurnInSection() {
               <td>
                 {format.counted(driveIds.length, 'drive')}, {bayRangeOf(machine, driveIds)}
               </td>
-              <td className={styles.number}>{hours(startsHour)}</td>
-              <td className={styles.number}>{hours(takes)}</td>
+              <td className={styles.number}>{hoursText(startsHour)}</td>
+              <td className={styles.number}>{hoursText(takes)}</td>
+              <td>
+                {driveIds.every((id) => begun.has(id)) ? (
+                  'begun'
+                ) : (
+                  <button
+                    type="button"
+                    className="plain-button"
+                    onClick={() => {
+                      const startedAt = new Date().toISOString()
+                      const burnIn = { startedAt, doneShare: null, lookedAt: null, endedAt: null }
+                      const pieceIds = driveIds.filter((id) => !begun.has(id))
+                      edit({ do: 'note-burn-in', pieceIds, burnIn })
+                    }}
+                  >
+                    It has begun
+                  </button>
+                )}
+              </td>
             </tr>
           ))}
         </tbody>
@@ -90,4 +108,23 @@ export function BurnInSection() {
       </p>
     </section>
   )
+}
+
+/** What holds the number of drives at once: "The supply carries 8 at once, the air 6." */
+function atOnceWords({ drives, bySupply, byAir }: BurnInAtOnce): string {
+  const of = (count: number): string =>
+    count === 0
+      ? 'not even one'
+      : count === drives
+        ? `all ${format.number(count)}`
+        : format.number(count)
+  const supply =
+    bySupply === null
+      ? 'What the supply carries is not known'
+      : `The supply carries ${of(bySupply)} at once`
+  const air =
+    byAir === null
+      ? 'how warm they get is not known without the temperature of the room'
+      : `the air ${of(byAir)}, in whichever bays`
+  return `${supply}; ${air}.`
 }

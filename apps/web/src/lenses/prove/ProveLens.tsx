@@ -3,6 +3,7 @@ import { selectDesign, selectMachine, selectPointedFinding } from '../../sheet/s
 import { useAppSelector } from '../../store/hooks'
 import { BurnInSection } from './BurnInSection'
 import { Checklist } from './Checklist'
+import { InsteadSection } from './InsteadSection'
 import { ProveFront } from './ProveFront'
 import { SeenSection } from './SeenSection'
 import { TraceSection } from './TraceSection'
@@ -27,7 +28,8 @@ export function ProveLens() {
         {proof.ranked.length > 0 && <TraceSection proof={proof} />}
         <SeenSection proof={proof} />
         {proof.ranked.length === 0 && <TraceSection proof={proof} />}
-        <BurnInSection />
+        <InsteadSection proof={proof} />
+        <BurnInSection proof={proof} />
       </div>
     </LensFrame>
   )

@@ -1,21 +1,14 @@
-import { sheetName } from '@flint/core/editing'
-import {
-  NEW_MACHINE,
-  NO_FAULTS,
-  serialsToNote,
-  type SimulatedFaults,
-  simulatedMachine,
-  suspectsOf,
-} from '@flint/core/figures'
+import { serialsToNote } from '@flint/core/figures'
 import { useRef, useState } from 'react'
 import { useRemoveCollectedMutation, useSendCollectedMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
 import { format } from '../../controls/locale'
-import { SmallChoice } from '../../controls/SmallChoice'
-import { selectDesign, selectDesignId, selectMachine } from '../../sheet/selectors'
+import { selectDesign, selectDesignId } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
+import { PasteAnswers } from './PasteAnswers'
 import { SeenTable } from './SeenTable'
+import { SimulatedMachine } from './SimulatedMachine'
 import type { Proof } from './useProof'
 import styles from './prove.module.css'
 
@@ -107,6 +100,7 @@ export function SeenSection({ proof }: { proof: Proof }) {
           </button>
         )}
       </div>
+      <PasteAnswers />
       {problem !== '' && <p role="alert">{problem}</p>}
       {error && <p role="alert">{problemSentence(error)}</p>}
       {seen?.problems.map((text) => (
@@ -122,69 +116,5 @@ export function SeenSection({ proof }: { proof: Proof }) {
         </p>
       )}
     </section>
-  )
-}
-
-const NOTHING_WRONG = ''
-
-/** A stand-in for a machine that is not built yet, with a fault to find. */
-function SimulatedMachine() {
-  const designId = useAppSelector(selectDesignId)
-  const design = useAppSelector(selectDesign)
-  const machine = useAppSelector(selectMachine)
-  const [send] = useSendCollectedMutation()
-  const [fault, setFault] = useState(NOTHING_WRONG)
-  const drives = machine.ofKind.drive ?? []
-  const shared = suspectsOf(machine).filter(({ kind }) => kind !== 'drive')
-  const [first] = drives
-  const faults: { value: string; text: string; fault: Partial<SimulatedFaults> }[] = [
-    { value: NOTHING_WRONG, text: 'nothing wrong', fault: {} },
-    ...shared.map((faulty) => ({
-      value: `faulty ${faulty.id}`,
-      text: `faulty: ${faulty.name}`,
-      fault: { faulty },
-    })),
-    ...(first
-      ? [
-          {
-            value: 'bad drive',
-            text: `bad drive: ${sheetName(first.dataSheet)}`,
-            fault: { badDriveId: first.id },
-          },
-          {
-            value: 'not plugged in',
-            text: `not plugged in: ${sheetName(first.dataSheet)}`,
-            fault: { unseenDriveId: first.id },
-          },
-        ]
-      : []),
-  ]
-  const gather = (): void => {
-    const chosen = faults.find(({ value }) => value === fault)?.fault
-    const file = simulatedMachine(
-      design,
-      machine,
-      { ...NO_FAULTS, ...chosen },
-      {
-        ...NEW_MACHINE,
-        at: new Date().toISOString(),
-      },
-    )
-    void send({ id: designId, file })
-  }
-  if (drives.length === 0) return null
-  return (
-    <>
-      <SmallChoice
-        label="Simulated machine"
-        width={230}
-        value={fault}
-        options={faults}
-        onChange={setFault}
-      />
-      <button type="button" className="plain-button" onClick={gather}>
-        Ask the simulated machine
-      </button>
-    </>
   )
 }

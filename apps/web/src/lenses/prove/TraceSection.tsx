@@ -6,6 +6,7 @@ import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { bayRangeOf } from './bayRangeOf'
 import { chanceWords, swapWords } from './proveWords'
+import { ErrorTimes } from './ErrorTimes'
 import type { Proof } from './useProof'
 import styles from './prove.module.css'
 
@@ -17,7 +18,7 @@ const SURE = 0.9
 const LEAST = 0.005
 
 /** Whose fault errors are, and which swap tells the most apart. */
-export function TraceSection({ proof: { ranked, seen } }: { proof: Proof }) {
+export function TraceSection({ proof: { ranked, seen, errors, cleanIds } }: { proof: Proof }) {
   const { bench } = useAppSelector(selectDesign)
   const machine = useAppSelector(selectMachine)
   const edit = useEdit()
@@ -74,6 +75,7 @@ export function TraceSection({ proof: { ranked, seen } }: { proof: Proof }) {
               again.
             </p>
           )}
+          <ErrorTimes errors={errors} cleanIds={cleanIds} />
           {swap ? (
             <div className={styles.swap}>
               <p role="status">

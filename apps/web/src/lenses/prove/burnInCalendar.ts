@@ -1,7 +1,5 @@
-import type { BurnInPlan } from '@flint/core/figures'
+import { type BurnInPlan, MS_PER_HOUR } from '@flint/core/figures'
 import { ICalCalendar } from 'ical-generator'
-
-const MS_PER_HOUR = 3_600_000
 
 /**
  * The batches of a burn-in as a calendar file (RFC 5545, written by a package), with a reminder when each ends.

@@ -1,7 +1,15 @@
 import { demoDesign } from '../../../../../packages/core/fixtures/demo'
 import { nextSwap, resolveMachine, suspectsOf, traceFault } from '@flint/core/figures'
 import { bayRangeOf } from './bayRangeOf'
-import { chanceWords, differenceWords, reasonWords, swapWords } from './proveWords'
+import {
+  burnInWords,
+  chanceWords,
+  differenceWords,
+  insteadWords,
+  reasonWords,
+  swapWords,
+} from './proveWords'
+import { sharedSuspects } from './sharedSuspects'
 
 const machine = resolveMachine(demoDesign('cabin-archive'))
 
@@ -52,4 +60,46 @@ test('bays as a row, one by one, or none', () => {
   expect(bayRangeOf(machine, ids.slice(2, 3))).toBe('bay 3')
   expect(bayRangeOf(machine, [ids[0] ?? '', ids[2] ?? ''])).toBe('bays 1, 3')
   expect(bayRangeOf(machine, ['none'])).toBe('no bay')
+})
+
+test('how a burn-in goes, and by what that is known', () => {
+  const endsAt = '2026-11-28T03:44:00Z'
+  const progress = { driveId: 'a', doneShare: 0.5, endsAt }
+  expect(burnInWords({ ...progress, state: 'running', by: 'drive' })).toMatch(
+    /^to end Nov 28.*, as it says itself$/,
+  )
+  expect(burnInWords({ ...progress, state: 'overdue', by: 'clock' })).toContain(
+    'takes longer than its rate says, by the clock alone',
+  )
+  expect(burnInWords({ ...progress, state: 'ended', by: 'hand' })).toMatch(/^ended Nov 28/)
+})
+
+test('what another part changes, and that something is not known', () => {
+  const one = { pieceId: 'a', plannedName: 'A', fittedName: 'B', on: null, note: '' }
+  const priceMinor = { currency: 'EUR', minor: -2_000 }
+  expect(insteadWords({ ...one, bytes: 2e12, idleWatts: -1.2, priceMinor })).toBe(
+    '2 TB more, 1.2 W less idle, €20.00 less',
+  )
+  expect(insteadWords({ ...one, bytes: null, idleWatts: 0, priceMinor: null })).toBe(
+    'nothing that is known',
+  )
+  expect(insteadWords({ ...one, bytes: null, idleWatts: null, priceMinor: null })).toBe(
+    'idle watts not known',
+  )
+})
+
+test('what several drives share is drawn through their bays; a drive alone, or one unlikely, is not', () => {
+  const suspects = suspectsOf(machine)
+  const cable = suspects.find(({ kind }) => kind === 'cable')
+  const drive = suspects.find(({ kind }) => kind === 'drive')
+  if (!cable || !drive) throw new Error('no suspects')
+  const ranked = [
+    { suspects: [drive], probability: 0.9 },
+    { suspects: [cable], probability: 0.8 },
+    { suspects: suspects.filter(({ kind }) => kind === 'controller'), probability: 0.01 },
+  ]
+  const [run, ...others] = sharedSuspects(ranked, machine)
+  expect(others).toEqual([])
+  expect(run).toMatchObject({ id: cable.id, name: cable.name })
+  expect(run?.bayIds.map((bay) => machine.driveIn.get(bay))).toEqual(cable.driveIds)
 })

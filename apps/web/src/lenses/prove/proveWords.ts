@@ -1,4 +1,11 @@
-import type { DriveVerdict, PairDifference, SmartReason, Swap } from '@flint/core/figures'
+import type {
+  BurnInProgress,
+  DriveVerdict,
+  InsteadOfPlan,
+  PairDifference,
+  SmartReason,
+  Swap,
+} from '@flint/core/figures'
 import { format } from '../../controls/locale'
 
 export const VERDICT_WORDS: Record<DriveVerdict, string> = {
@@ -46,6 +53,8 @@ export function differenceWords(difference: PairDifference): string {
       return `${format.drive(difference.seenBytes)} instead of ${format.drive(difference.plannedBytes)}`
     case 'slow link':
       return `linked at ${format.number(difference.bits / 1e9, 1)} of ${format.number(difference.mostBits / 1e9, 1)} Gb/s`
+    case 'firmware':
+      return `firmware ${difference.seen}, and ${difference.wanted} is wanted`
     case 'old signature':
       return `still holds ${difference.signatures.join(', ')}: it wants wiping before it is used`
   }
@@ -75,3 +84,47 @@ const lowerCable = (text: string): string =>
   /^(Cable|Port|Backplane)\b/.test(text)
     ? `the ${text.charAt(0).toLowerCase()}${text.slice(1)}`
     : text
+
+export const hoursText = (hours: number): string => `${format.number(hours, 1)} h`
+
+const KNOWN_BY: Record<BurnInProgress['by'], string> = {
+  drive: 'as it says itself',
+  hand: 'as it was looked up',
+  clock: 'by the clock alone',
+}
+
+/** When a drive should be done, and by what that is known: "to end 28 Nov, 10:00, by the clock alone". */
+export function burnInWords({ state, by, endsAt }: BurnInProgress): string {
+  const at = new Date(endsAt).toLocaleString(format.locale, {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
+  switch (state) {
+    case 'ended':
+      return `ended ${at}`
+    case 'overdue':
+      return `takes longer than its rate says, ${KNOWN_BY[by]}: look at its errors and its link`
+    case 'running':
+      return `to end ${at}, ${KNOWN_BY[by]}`
+  }
+}
+
+/** What another part changes: "2 TB more, 1.2 W less idle, €20.00 more". */
+export function insteadWords({ bytes, idleWatts, priceMinor }: InsteadOfPlan): string {
+  const more = (value: number, write: (size: number) => string): string =>
+    `${write(Math.abs(value))} ${value > 0 ? 'more' : 'less'}`
+  const parts = [
+    ...(bytes === null || bytes === 0 ? [] : [more(bytes, format.drive)]),
+    ...(idleWatts === null
+      ? ['idle watts not known']
+      : idleWatts === 0
+        ? []
+        : [`${more(idleWatts, (watts) => format.watts(watts, 1))} idle`]),
+    ...(priceMinor === null || priceMinor.minor === 0
+      ? []
+      : [more(priceMinor.minor, (minor) => format.money(minor, priceMinor.currency))]),
+  ]
+  return parts.length === 0 ? 'nothing that is known' : parts.join(', ')
+}

@@ -1,18 +1,24 @@
 import type { StoredCollected } from '@flint/contract'
 import {
+  type BurnInProgress,
+  burnInProgress,
+  cleanDrives,
   driveVerdict,
-  errorsSeen,
+  type ErrorsBetween,
+  errorsOverTime,
   type JudgedDrive,
+  movedBytes,
   type RankedSuspects,
+  readingsOf,
   type SeenAgainstFitted,
   seenAgainstFitted,
   type SeenMachine,
-  type SmartReading,
   suspectsOf,
   traceFault,
 } from '@flint/core/figures'
 import { useMemo } from 'react'
 import { useCollectedQuery } from '../../api/api'
+import { useNow } from '../../controls/useNow'
 import { selectDesign, selectDesignId, selectMachine } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
 
@@ -25,7 +31,12 @@ export interface Proof {
   found: SeenAgainstFitted | null
   /** Of drives that tell of their health. */
   verdicts: ReadonlyMap<string, JudgedDrive>
+  /** What came when, the oldest first. */
+  errors: ErrorsBetween[]
+  /** Drives that were at work all the while and had none. */
+  cleanIds: string[]
   ranked: RankedSuspects[]
+  burnIns: BurnInProgress[]
 }
 
 /** What the machine says of itself, held against the design. */
@@ -33,43 +44,47 @@ export function useProof(): Proof {
   const designId = useAppSelector(selectDesignId)
   const { fitted, bench } = useAppSelector(selectDesign)
   const machine = useAppSelector(selectMachine)
+  const now = useNow()
   const { data } = useCollectedQuery({ id: designId })
-  const seen = data?.collected[0]?.seen ?? null
-  const first = data?.collected.at(-1)?.seen ?? null
-  const found = useMemo(
-    () => (seen ? seenAgainstFitted({ fitted }, machine, seen) : null),
-    [fitted, machine, seen],
-  )
-  const before = useMemo(() => readingsOf(first === seen ? null : first), [first, seen])
-  const verdicts = useMemo(
+  const matched = useMemo(
     () =>
-      new Map(
-        (found?.pairs ?? []).flatMap(({ driveId, seen: { serial, smart } }) =>
-          smart ? [[driveId, driveVerdict(smart, before.get(serial ?? '') ?? null)] as const] : [],
-        ),
-      ),
-    [found, before],
+      (data?.collected ?? [])
+        .map(({ seen }) => ({ seen, found: seenAgainstFitted({ fitted }, machine, seen) }))
+        .reverse(),
+    [data, fitted, machine],
   )
-  const ranked = useMemo(() => {
-    if (!found || !seen) return []
-    const errors = errorsSeen(found.pairs, seen, before)
-    return traceFault(suspectsOf(machine), { errors, cleanIds: [], trials: bench.trials })
-  }, [found, seen, before, machine, bench.trials])
+  const last = matched.at(-1)
+  const verdicts = useMemo(() => {
+    const [first] = matched
+    const before = new Map(first && first !== last ? readingsOf(first.seen) : [])
+    return new Map(
+      (last?.found.pairs ?? []).flatMap(({ driveId, seen: { serial, smart } }) =>
+        smart ? [[driveId, driveVerdict(smart, before.get(serial ?? '') ?? null)] as const] : [],
+      ),
+    )
+  }, [matched, last])
+  const traced = useMemo(() => {
+    const files = matched.map(({ seen, found: { pairs } }) => ({ seen, pairs }))
+    const errors = errorsOverTime(files)
+    const cleanIds = cleanDrives(files, errors)
+    const ranked = traceFault(suspectsOf(machine), {
+      errors: errors.flatMap((between) => between.errors),
+      cleanIds,
+      trials: bench.trials,
+    })
+    return { errors, cleanIds, ranked }
+  }, [matched, machine, bench.trials])
+  const burnIns = useMemo(() => {
+    const moved = matched.map(({ seen, found }) => movedBytes(seen, found.pairs))
+    return burnInProgress(bench.burnIns, machine, moved, now)
+  }, [matched, bench.burnIns, machine, now])
   return {
     files: data?.collected ?? null,
     total: data?.total ?? 0,
-    seen,
-    found,
+    seen: last?.seen ?? null,
+    found: last?.found ?? null,
     verdicts,
-    ranked,
+    ...traced,
+    burnIns,
   }
-}
-
-/** Health of each drive by its serial number. */
-function readingsOf(seen: SeenMachine | null): ReadonlyMap<string, SmartReading> {
-  return new Map(
-    (seen?.drives ?? []).flatMap(({ serial, smart }) =>
-      serial !== null && smart ? [[serial, smart] as const] : [],
-    ),
-  )
 }

@@ -8,6 +8,7 @@ import {
   maybe,
   sheetBase,
   usbBitsPerSecond,
+  firmwareWanted,
 } from '../sheetFields'
 import { cardNeed, cardPower } from '../cards'
 import { steady } from '../draws'
@@ -48,6 +49,7 @@ export const controllerSheet = z.strictObject({
   startSecondsApart: maybe(z.number().min(0).max(60)).describe(
     'Seconds that it lets pass from the start of one drive to the next; 0 for all at once.',
   ),
+  firmwareWanted,
 })
 
 export type ControllerSheet = z.infer<typeof controllerSheet>

@@ -8,6 +8,7 @@ import {
   pcieGeneration,
   sheetBase,
   watts,
+  firmwareWanted,
 } from '../sheetFields'
 import type { Need } from '../needs'
 import { inWatts, none, type PartKindDefinition } from '../partKindDefinition'
@@ -71,6 +72,7 @@ export const driveSheet = z.strictObject({
   physicalSectorBytes: maybe(z.int().min(512).max(65_536)).describe(
     'What it reads and writes at once: 4096 for nearly all, also for those that offer 512.',
   ),
+  firmwareWanted,
 })
 
 export type DriveSheet = z.infer<typeof driveSheet>

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { cardFields, count, maybe, sheetBase, watts } from '../sheetFields'
+import { cardFields, count, maybe, sheetBase, watts, firmwareWanted } from '../sheetFields'
 import { cardNeed, cardPower } from '../cards'
 import { steady } from '../draws'
 import { inWatts, type PartKindDefinition, silent } from '../partKindDefinition'
@@ -14,6 +14,7 @@ export const nicSheet = z.strictObject({
   ),
   plug: maybe(z.enum(['RJ45', 'SFP+', 'SFP28'])),
   linkWatts: watts.describe('More for each of its ports that has a link; null is read as none.'),
+  firmwareWanted,
 })
 
 export type NicSheet = z.infer<typeof nicSheet>

@@ -1,4 +1,4 @@
-import type { Tick } from '../bench'
+import type { BurnIn, Tick } from '../bench'
 import type { Design } from '../design'
 
 /** Says that a step of the checklist is done, or with null that it is not. */
@@ -21,4 +21,18 @@ export function noteSerials(
       return serial === undefined || serial === part.serial ? part : { ...part, serial }
     }),
   }
+}
+
+/** Notes how burning in goes, the same for some drives; with null it never began. */
+export function noteBurnIn(
+  design: Design,
+  pieceIds: readonly string[],
+  burnIn: Omit<BurnIn, 'pieceId'> | null,
+): Design {
+  const others = design.bench.burnIns.filter(({ pieceId }) => !pieceIds.includes(pieceId))
+  const there = new Set(design.fitted.map(({ id }) => id))
+  const noted = pieceIds.flatMap((pieceId) =>
+    burnIn && there.has(pieceId) ? [{ pieceId, ...burnIn }] : [],
+  )
+  return { ...design, bench: { ...design.bench, burnIns: [...others, ...noted] } }
 }

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { keptPart } from '../../catalogue/keptPart'
 import { brief } from '../brief'
 import { airChoices } from '../air'
-import { benchNotes } from '../bench'
+import { benchNotes, burnIn, insteadOfPlanned } from '../bench'
 import { type Design, fittedPart, spinUp } from '../design'
 import { houseRules } from '../houseRules'
 import { addressBlock, PORT_USES } from '../networkChoices'
@@ -13,7 +13,7 @@ import { moneyChoices } from '../money'
 import { networkPortRef, reader } from '../readers'
 import { service } from '../services'
 import { addPieces } from './addPieces'
-import { noteSerials, tickStep } from './changeBench'
+import { noteBurnIn, noteSerials, tickStep } from './changeBench'
 import { changeBrief, changeData, changeHouseRules, notePieces, renameDesign } from './changeFields'
 import { ownBlocks, putReader, removeReader, usePort } from './changeNetwork'
 import { changeOf } from './changeOf'
@@ -21,6 +21,7 @@ import { putService, removeService } from './changeServices'
 import { placeData, setScratch } from './changeTenants'
 import { changePool } from './changePool'
 import { changeSheet } from './changeSheet'
+import { fitInstead, forgetPlanned } from './fitInstead'
 import { fitAnother, fitPart } from './fitPart'
 import { layOut } from './layOut'
 import { moveDrive } from './moveDrive'
@@ -68,6 +69,7 @@ const singleEdits = [
         wornShare: true,
         sockets: true,
         returned: true,
+        rebuilding: true,
       }).shape,
     ),
   }),
@@ -151,6 +153,22 @@ const singleEdits = [
     do: z.literal('note-serials'),
     serials: z.array(z.strictObject({ pieceId: id, serial: z.string().max(64) })).max(1_024),
   }),
+  /** How burning in goes, the same for some drives; null: as if it had never begun. */
+  z.strictObject({
+    do: z.literal('note-burn-in'),
+    pieceIds: ids,
+    burnIn: burnIn.omit({ pieceId: true }).nullable(),
+  }),
+  /** Another part than the planned one is in this place, and the design goes on with it. */
+  z.strictObject({
+    do: z.literal('fit-instead'),
+    pieceId: id,
+    part: keptPart,
+    on: insteadOfPlanned.shape.on,
+    note: insteadOfPlanned.shape.note,
+  }),
+  /** What was planned there does not matter any more: what is fitted is the plan. */
+  z.strictObject({ do: z.literal('forget-planned'), pieceId: id }),
   /** All trials of a search for a fault; an empty list begins a new one. */
   z.strictObject({ do: z.literal('note-trials'), trials: benchNotes.shape.trials.unwrap() }),
 ] as const
@@ -252,6 +270,12 @@ export function applyEdit(design: Design, change: Edit): Design {
       return tickStep(design, change.step, change.tick)
     case 'note-serials':
       return noteSerials(design, change.serials)
+    case 'note-burn-in':
+      return noteBurnIn(design, change.pieceIds, change.burnIn)
+    case 'fit-instead':
+      return fitInstead(design, change.pieceId, change.part, change)
+    case 'forget-planned':
+      return forgetPlanned(design, change.pieceId)
     case 'note-trials':
       return { ...design, bench: { ...design.bench, trials: change.trials } }
     case 'remove-service':

@@ -90,6 +90,11 @@ export function withoutPieces(design: Design, pieceIds: readonly string[]): Desi
   return {
     ...withoutServicesOn(withoutPinsOn(design, gone), gone),
     fitted: design.fitted.filter(({ id }) => !gone.has(id)),
+    bench: {
+      ...design.bench,
+      burnIns: design.bench.burnIns.filter(({ pieceId }) => !gone.has(pieceId)),
+      instead: design.bench.instead.filter(({ pieceId }) => !gone.has(pieceId)),
+    },
   }
 }
 

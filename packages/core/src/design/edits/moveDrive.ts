@@ -7,7 +7,10 @@ export function moveDrive(design: Design, driveId: string, bay: string | null): 
   const drive = design.fitted.find(({ id }) => id === driveId)
   if (!drive || (drive.bay === bay && drive.away === null)) return design
   const fitted = design.fitted.map((part) => {
-    if (part.id === driveId) return { ...part, bay, away: null }
+    if (part.id === driveId) {
+      // On the bench nothing is written onto it any more.
+      return { ...part, bay, away: null, rebuilding: bay !== null && part.rebuilding }
+    }
     if (bay !== null && part.bay === bay) return { ...part, bay: drive.bay }
     return part
   })

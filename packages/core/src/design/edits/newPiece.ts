@@ -17,6 +17,7 @@ export function newPiece(
     within,
     bay,
     away: null,
+    rebuilding: false,
     label: '',
     serial: '',
     returned: null,

@@ -11,7 +11,9 @@ export function sendBack(design: Design, driveIds: readonly string[]): Design {
   return {
     ...design,
     fitted: design.fitted.map((part) =>
-      leaving.has(part.id) ? { ...part, bay: null, away: 'sent back' as const } : part,
+      leaving.has(part.id)
+        ? { ...part, bay: null, away: 'sent back' as const, rebuilding: false }
+        : part,
     ),
   }
 }

@@ -35,7 +35,8 @@ const upgrades: Partial<Record<number, Upgrade>> = {
   // Version 12 has a budget in a currency of its own, serial numbers, drives that were sent back, and what has been done
   // at the bench; before, nobody said any of it.
   11: (document) => document,
-  // Version 13 has the price that was asked beside the data sheet; before, it stood on it.
+  // Version 13 has the price that was asked beside the data sheet; before, it stood on it. It knows drives that are
+  // being rebuilt, how burning in goes, and what was planned where another part was fitted; before, nobody said it.
   12: ({ snapshots, ...document }) => ({
     ...document,
     snapshots: Array.isArray(snapshots) ? snapshots.map(withSheetToday) : snapshots,

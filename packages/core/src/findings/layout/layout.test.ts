@@ -18,6 +18,8 @@ import { familyOf } from '../../pool/families'
 import type { FamilyName } from '../../design/pools/pools'
 
 const cabin = demoDesign('cabin-archive')
+const rebuilding = (design: Design, partIds: string[]): Design =>
+  applyEdit(design, { do: 'note-pieces', partIds, change: { rebuilding: true } })
 const shelf = demoDesign('warm-room-shelf')
 const drawer = demoDesign('drawer-of-drives')
 
@@ -119,6 +121,15 @@ const cases: RuleCase[] = [
     words: 'Pool plates: 1 member is sent back, and the pool still survives any 1 failure.',
     bad: sendBack(cabin, ['drive-1']),
     good: cabin,
+    unknown: null,
+  },
+  {
+    code: 'pool-rebuilding',
+    severity: 'risks',
+    words:
+      'Pool plates is being rebuilt onto 1 drive, and until that is done it still survives any 1 failure. A full one takes',
+    bad: rebuilding(cabin, ['drive-1']),
+    good: rebuilding(sendBack(cabin, ['drive-1']), ['drive-1']),
     unknown: null,
   },
   {

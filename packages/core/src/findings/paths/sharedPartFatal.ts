@@ -3,7 +3,7 @@ import { isFree } from '../../design/pathChoices'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import type { Machine } from '../../machine/machine'
-import { poolState } from '../../pool/poolState'
+import { membersAway, poolState } from '../../pool/poolState'
 import { type PartOfSeveral, partsOfSeveral } from '../../pool/survival/sharedParts'
 
 interface Facts {
@@ -69,7 +69,7 @@ function fatalParts(
   machine: Machine,
 ): (PartOfSeveral & { poolIds: string[] })[] {
   if (pools.length === 0) return []
-  const away = new Set(machine.awayIds)
+  const away = membersAway(machine)
   const groups = pools.flatMap((pool) =>
     poolState(pool, away).groups.map((group) => ({ ...group, poolId: pool.id })),
   )

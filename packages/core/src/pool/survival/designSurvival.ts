@@ -3,7 +3,7 @@ import type { Tenants } from '../../design/tenants'
 import type { Machine } from '../../machine/machine'
 import type { DataLoss } from '../dedicatedParity/dataLossByFailures'
 import { familyOf } from '../families'
-import { poolState, type PoolStateName } from '../poolState'
+import { membersAway, poolState, type PoolStateName } from '../poolState'
 import { countedGroups } from './countedGroups'
 import { type Survival, survivalByCounting } from './survivalByCounting'
 
@@ -16,7 +16,7 @@ export interface PoolSurvival {
   /** Where drives are readable alone: what is gone, by number of failures; else null. */
   dataLost: DataLoss[] | null
   state: PoolStateName
-  /** Members that are on the bench, sent back, or without a place. */
+  /** Members that are on the bench, sent back, without a place, or being rebuilt. */
   awayIds: string[]
 }
 
@@ -35,12 +35,13 @@ export interface SurvivalFigure {
 export function designSurvival(
   design: { pools: readonly Pool[]; tenants: Pick<Tenants, 'scratchPoolIds'> },
   bytesOf: ReadonlyMap<string, number>,
-  { awayIds }: Pick<Machine, 'awayIds'>,
+  machine: Pick<Machine, 'awayIds' | 'rebuildingIds'>,
 ): SurvivalFigure {
-  const away = new Set(awayIds)
+  const away = membersAway(machine)
+  const rebuilding = new Set(machine.rebuildingIds)
   const pools = design.pools.flatMap((pool) => {
     const family = familyOf(pool)
-    const standing = poolState(pool, away)
+    const standing = poolState(pool, away, rebuilding)
     const groups = standing.groups.filter(({ driveIds }) => driveIds.length > 0)
     if (standing.groups.length === 0) return []
     const survival = survivalByCounting(countedGroups(groups))

@@ -3,6 +3,7 @@ import { driveBytes } from '../../design/driveBytes'
 import { bayRange, baysOfBlock } from '../../machine/drivesInBays'
 import { type Machine, piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
+import { membersAway } from '../poolState'
 import { pullDrives, type PulledPool } from './pullDrives'
 
 export const SHARED_KINDS = [
@@ -42,7 +43,7 @@ export function sharedParts(design: Design, machine: Machine): SharedPart[] {
     kind,
     name: nameOf(),
     driveIds,
-    pools: pullDrives(design, [...driveIds, ...machine.awayIds], bytesOf).flatMap(
+    pools: pullDrives(design, [...driveIds, ...membersAway(machine)], bytesOf).flatMap(
       ({ poolId, state }) => (state === 'whole' ? [] : [{ poolId, state }]),
     ),
   }))

@@ -92,6 +92,7 @@ describe('health', () => {
       device: 'sda',
       model: 'Marrowby Hush 8',
       serial: 'MH8-0001',
+      firmware: null,
       bytes: 8001563222016,
       rotates: true,
       transport: 'sata',
@@ -110,6 +111,7 @@ describe('health', () => {
         leastSpareShare: null,
         criticalWarning: null,
         writtenBytes: null,
+        readBytes: null,
         linkBits: 3e9,
         mostLinkBits: 6e9,
       },
@@ -164,6 +166,51 @@ describe('health', () => {
     )
     expect(sas).toMatchObject({ model: 'Quillon Keep 18 SAS', transport: 'sas' })
     expect(sas?.smart).toMatchObject({ reallocated: 5, uncorrectable: 3, passed: null })
+  })
+
+  test.each([
+    ['Total_LBAs_Written', 1_000, 4_096, 4_096_000],
+    ['Host_Writes_32MiB', 3, undefined, 100_663_296],
+    ['Host_Writes_GiB', 2, undefined, 2_147_483_648],
+    ['Made_Up_Writes', 9, undefined, null],
+  ])('%s is read in its own unit', (name, value, sector, bytes) => {
+    const drive = readSmart(
+      JSON.stringify({
+        device: { name: '/dev/sda', protocol: 'ATA' },
+        logical_block_size: sector,
+        ata_smart_attributes: { table: [{ id: 241, name, raw: { value } }] },
+      }),
+    )
+    expect(drive?.smart?.writtenBytes).toBe(bytes)
+    expect(drive?.smart?.readBytes).toBeNull()
+  })
+
+  test('what was moved and the firmware, of flash and of a SAS drive', () => {
+    const nvme = readSmart(
+      JSON.stringify({
+        device: { name: '/dev/nvme0', protocol: 'NVMe' },
+        firmware_version: ' 3B2Q ',
+        nvme_smart_health_information_log: { data_units_written: 2, data_units_read: 3 },
+      }),
+    )
+    expect(nvme).toMatchObject({
+      firmware: '3B2Q',
+      smart: { writtenBytes: 1_024_000, readBytes: 1_536_000 },
+    })
+    const sas = readSmart(
+      JSON.stringify({
+        device: { name: '/dev/sdb', protocol: 'SCSI' },
+        scsi_revision: 'E002',
+        scsi_error_counter_log: {
+          read: { gigabytes_processed: '1234.5' },
+          write: { gigabytes_processed: '10.000' },
+        },
+      }),
+    )
+    expect(sas).toMatchObject({
+      firmware: 'E002',
+      smart: { writtenBytes: 10e9, readBytes: 1_234.5e9 },
+    })
   })
 
   test('without a device it is no drive', () => {

@@ -84,6 +84,7 @@ function merged(before: SeenDrive | undefined, smart: SeenDrive): SeenDrive {
     ...before,
     model: before.model ?? smart.model,
     serial: before.serial ?? smart.serial,
+    firmware: smart.firmware ?? null,
     bytes: before.bytes ?? smart.bytes,
     rotates: before.rotates ?? smart.rotates,
     transport: before.transport ?? smart.transport,

@@ -15,7 +15,7 @@ export const ATA_ATTRIBUTES = {
 } as const
 
 /** Data units of NVMe: thousands of 512 bytes. Source: NVMe base specification, SMART / Health log, from memory. */
-const NVME_UNIT_BYTES = 512_000
+export const NVME_UNIT_BYTES = 512_000
 
 /**
  * A drive and its health, from what `smartctl -j -a` says of ATA, NVMe and SCSI drives.
@@ -34,6 +34,7 @@ export function readSmart(text: string): SeenDrive | null {
     device: path.replace(/^\/dev\//, ''),
     model: textOf(raw.model_name) ?? textOf(raw.scsi_model_name),
     serial: textOf(raw.serial_number),
+    firmware: textOf(raw.firmware_version) ?? textOf(raw.scsi_revision),
     bytes: countOf(capacity.bytes) ?? countOf(raw.nvme_total_capacity),
     rotates: raw.rotation_rate === undefined ? null : (countOf(raw.rotation_rate) ?? 0) > 0,
     transport: transportOf(textOf(device.protocol)),
@@ -70,7 +71,6 @@ function readingOf(raw: Record<string, unknown>): SmartReading {
     const count = countOf(value)
     return count === null ? null : count / 100
   }
-  const units = countOf(nvme.data_units_written)
   return {
     passed: typeof status.passed === 'boolean' ? status.passed : null,
     hours: countOf(objectOf(raw.power_on_time).hours) ?? countOf(nvme.power_on_hours),
@@ -87,7 +87,8 @@ function readingOf(raw: Record<string, unknown>): SmartReading {
     spareShare: percent(nvme.available_spare),
     leastSpareShare: percent(nvme.available_spare_threshold),
     criticalWarning: countOf(nvme.critical_warning),
-    writtenBytes: units === null ? null : units * NVME_UNIT_BYTES,
+    writtenBytes: movedBytes(raw, 'written'),
+    readBytes: movedBytes(raw, 'read'),
     linkBits: bitsOf(objectOf(speed.current)),
     mostLinkBits: bitsOf(objectOf(speed.max)),
   }
@@ -124,4 +125,44 @@ function lastSelfTest(raw: Record<string, unknown>): boolean | null {
 function bitsOf(speed: Record<string, unknown>): number | null {
   const [units, each] = [countOf(speed.units_per_second), countOf(speed.bits_per_unit)]
   return units === null || each === null ? null : units * each
+}
+
+/**
+ * Counters of what was moved, by the name that smartmontools gives attributes 241 and 242, with the unit in bytes; null
+ * for the size of a sector. Makers count differently, so a name that is not here says nothing.
+ * Source: the drive database of smartmontools, from memory.
+ */
+const MOVED_NAMES: Record<'written' | 'read', Readonly<Record<string, number | null>>> = {
+  written: {
+    Total_LBAs_Written: null,
+    Host_Writes_32MiB: 32 * 2 ** 20,
+    Host_Writes_GiB: 2 ** 30,
+    Lifetime_Writes_GiB: 2 ** 30,
+  },
+  read: {
+    Total_LBAs_Read: null,
+    Host_Reads_32MiB: 32 * 2 ** 20,
+    Host_Reads_GiB: 2 ** 30,
+    Lifetime_Reads_GiB: 2 ** 30,
+  },
+}
+const USUAL_SECTOR_BYTES = 512
+/** SCSI counts in thousands of millions of bytes. Source: smartctl, "Gigabytes processed [10^9 bytes]", from memory. */
+const SCSI_UNIT_BYTES = 1e9
+
+/** What a drive has written or read in its life; null where it does not say it in a unit that is known. */
+function movedBytes(raw: Record<string, unknown>, way: 'written' | 'read'): number | null {
+  const nvme = countOf(objectOf(raw.nvme_smart_health_information_log)[`data_units_${way}`])
+  if (nvme !== null) return nvme * NVME_UNIT_BYTES
+  const scsi = objectOf(objectOf(raw.scsi_error_counter_log)[way === 'written' ? 'write' : 'read'])
+  const processed = countOf(scsi.gigabytes_processed)
+  if (processed !== null) return processed * SCSI_UNIT_BYTES
+  const sector = countOf(raw.logical_block_size) ?? USUAL_SECTOR_BYTES
+  for (const row of listOf(objectOf(raw.ata_smart_attributes).table)) {
+    const { name, raw: value } = objectOf(row)
+    const unit = typeof name === 'string' ? MOVED_NAMES[way][name] : undefined
+    const count = countOf(objectOf(value).value)
+    if (unit !== undefined && count !== null) return count * (unit ?? sector)
+  }
+  return null
 }

@@ -4,6 +4,8 @@ export interface SeenDrive {
   device: string
   model: string | null
   serial: string | null
+  /** Files that were gathered before this was read do not have it. */
+  firmware?: string | null
   bytes: number | null
   /** Flash does not rotate. */
   rotates: boolean | null
@@ -34,7 +36,10 @@ export interface SmartReading {
   leastSpareShare: number | null
   /** Bits that flash sets when something is wrong; 0 when nothing is. */
   criticalWarning: number | null
+  /** In its life; drives count it in units of their own, and only those that are known are taken. */
   writtenBytes: number | null
+  /** Files that were gathered before this was read do not have it. */
+  readBytes?: number | null
   /** What the link runs at, and what both ends could do, in bits a second. */
   linkBits: number | null
   mostLinkBits: number | null

@@ -2,7 +2,10 @@ import type { SwapTrial } from '../../design/bench'
 import type { PieceId } from '../../machine/piece'
 import { PRIORS, type Suspect } from './suspects'
 
-/** Errors of a drive: on the way between it and its controller, or on its own platters or cells. */
+/**
+ * Errors of a drive that came together: on the way between it and its controller, or on its own platters or cells. Those
+ * of another time are an entry of their own, and tell more than more of the same burst.
+ */
 export interface DriveErrors {
   driveId: PieceId
   kind: 'interface' | 'medium'

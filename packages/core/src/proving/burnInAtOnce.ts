@@ -1,0 +1,95 @@
+import { airFlow } from '../heat/airFlow'
+import { type HeatDesign, heatInState } from '../heat/machineHeat'
+import type { HouseRules } from '../design/houseRules'
+import { type Machine, piecesOf } from '../machine/machine'
+import type { Piece, PieceId } from '../machine/piece'
+import { driveDraw } from '../power/driveDraw'
+import { machineState, type MachineState } from '../power/machineStates'
+import { drawnInState } from '../power/statePower'
+
+/** How many drives may be burnt in together. */
+export interface BurnInAtOnce {
+  drives: number
+  /** As many as the supply carries; null where nobody says what it gives. */
+  bySupply: number | null
+  /** As many as stay below what the house allows, wherever they sit; null where nobody says how warm the room is. */
+  byAir: number | null
+  /** The least of these, and one at least, since a drive is burnt in somehow. */
+  atOnce: number
+}
+
+type BurnInDesign = HeatDesign & { houseRules: Readonly<Pick<HouseRules, 'driveCelsiusMost'>> }
+
+/**
+ * How many drives can be written and read from end to end at the same time?
+ *
+ * While so many are at work, all others spin and wait, and the CPU checks what is read. The supply carries as many of
+ * the hungriest as its rating has room for. The air carries as many as may sit in one row without its warmest drive
+ * likely to pass what the house allows, so that it makes no difference in which bays a batch is.
+ *
+ * For example twelve drives of 9 W on a supply of 100 W behind a board of 40 W: six.
+ */
+export function burnInAtOnce(design: BurnInDesign, machine: Machine): BurnInAtOnce {
+  const away = new Set(machine.awayIds)
+  const drives = piecesOf(machine, 'drive')
+    .filter(({ id }) => !away.has(id))
+    .toSorted((one, other) => readingWatts(other) - readingWatts(one))
+  const all = drives.length
+  const supplies = piecesOf(machine, 'supply')
+  const ratedWatts = supplies.reduce((sum, { dataSheet }) => sum + dataSheet.ratedWatts, 0)
+  const bySupply =
+    supplies.length === 0
+      ? null
+      : mostThat(all, (count) => {
+          const busy = new Set(drives.slice(0, count).map(({ id }) => id))
+          return drawnInState(design, machine, burningIn(busy)).dc.likely <= ratedWatts
+        })
+  const { roomCelsius } = design.brief
+  const flow = airFlow(machine, design.air)
+  const byAir =
+    roomCelsius === null
+      ? null
+      : mostThat(all, (count) => {
+          const busy = inOneRow(count)
+          const { rows } = heatInState(design, machine, flow, burningIn(busy))
+          const warmest = Math.max(...rows.map(({ kelvin }) => roomCelsius + kelvin.likely))
+          return warmest <= design.houseRules.driveCelsiusMost
+        })
+  return {
+    drives: all,
+    bySupply,
+    byAir,
+    atOnce: Math.max(1, Math.min(all, bySupply ?? all, byAir ?? all)),
+  }
+
+  /** The hungriest of each row, as if all of a batch sat in it; rows do not warm each other. */
+  function inOneRow(count: number): Set<PieceId> {
+    const { rows } = heatInState(design, machine, flow, machineState('scrub'))
+    const hunger = new Map(drives.map(({ id }, at) => [id, at]))
+    const order = (id: PieceId): number => hunger.get(id) ?? all
+    return new Set(
+      rows.flatMap(({ driveIds }) =>
+        driveIds.toSorted((one, other) => order(one) - order(other)).slice(0, count),
+      ),
+    )
+  }
+}
+
+const readingWatts = (drive: Piece<'drive'>): number => driveDraw(drive, 'reading').likely
+
+/** Some drives are written or read, the others spin. */
+const burningIn = (busy: ReadonlySet<PieceId>): MachineState => ({
+  ...machineState('scrub'),
+  drives: () => (driveId) => (busy.has(driveId) ? 'reading' : 'spinning'),
+})
+
+/** The largest number up to `most` that something holds for; what holds for more holds for fewer too. */
+function mostThat(most: number, holds: (count: number) => boolean): number {
+  let [low, high] = [0, most]
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2)
+    if (holds(middle)) low = middle
+    else high = middle - 1
+  }
+  return low
+}
