@@ -89,7 +89,7 @@ test('the checklist is ticked at the bench, on a phone too, and the burn-in goes
   await list.getByText('hand over').click()
   const step = list.getByRole('checkbox', { name: 'No share is open to everyone' })
   await step.check()
-  await expect(list).toContainText('1 of 47 steps')
+  await expect(list).toContainText('1 of 48 steps')
   await expect(saved(page)).toBeVisible()
   const wide = await page.evaluate(() => document.documentElement.scrollWidth)
   expect(wide).toBeLessThanOrEqual(390)
@@ -98,4 +98,67 @@ test('the checklist is ticked at the bench, on a phone too, and the burn-in goes
   const text = readFileSync(await (await saving).path(), 'utf8')
   expect(text).toContain('BEGIN:VEVENT')
   await expectNothingFound(page)
+})
+
+test('burn-in: a batch is begun, looked up and ended, and its bays say how far they are', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openProve(page, house)
+  const burnIn = page.getByRole('region', { name: 'Burn-in' })
+  await expect(burnIn.getByRole('status')).toContainText(/^The supply carries .* at once; /)
+  await burnIn.getByRole('button', { name: 'It has begun' }).first().click()
+  await expect(burnIn.getByText(/drives? burning in, 0 ended\./)).toBeVisible()
+  await expect(saved(page)).toBeVisible()
+  const front = page.getByRole('region', { name: 'Front' })
+  await expect(front.getByText('↻ 0 %').first()).toBeVisible()
+  const runs = burnIn.getByRole('table', { name: 'Burn-in of each drive' })
+  const first = runs.getByRole('row').nth(1)
+  await expect(first).toContainText('by the clock alone')
+  await first.getByRole('textbox', { name: /^Per cent done of/ }).fill('40')
+  await page.keyboard.press('Tab')
+  await expect(first).toContainText('as it was looked up')
+  await expect(front.getByText('↻ 40 %')).toBeVisible()
+  await first.getByRole('button', { name: 'It has ended' }).click()
+  await expect(first).toContainText(/ended /)
+  await expect(front.getByText('↻ 40 %')).toBeHidden()
+  await expectNothingFound(page)
+})
+
+test('answers of tools are pasted; another drive than planned is noted where one is missing', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openProve(page, house)
+  await page.getByText('Paste what the tools say').click()
+  const field = page.getByRole('textbox', { name: 'Answers of the tools' })
+  const take = page.getByRole('button', { name: 'Take what was pasted' })
+  await field.fill('hello')
+  await take.click()
+  await expect(page.getByText('Nothing in it is known')).toBeVisible()
+  const lsblk = JSON.stringify({
+    blockdevices: [
+      { name: 'sda', type: 'disk', size: 14e12, model: 'Other 14', serial: 'X14', rota: true },
+    ],
+  })
+  await field.fill(lsblk)
+  await take.click()
+  const seen = page.getByRole('region', { name: 'Seen against fitted' })
+  await expect(seen.getByRole('status')).toContainText('1 that nobody planned')
+  await choose(page, 'was fitted in the place of', /bay 1$/)
+  const instead = page.getByRole('region', { name: 'Fitted instead of planned' })
+  await expect(instead.getByRole('table')).toContainText(
+    /Quillon Keep 12.*Seen Other 14.*2 TB more/,
+  )
+  await expect(seen.getByRole('status')).toContainText('1 of 12 drives seen.')
+  await expect(saved(page)).toBeVisible()
+  await instead.getByRole('button', { name: 'Planned one fitted' }).click()
+  await expect(instead).toContainText('Everything is as it was planned')
+  await instead.getByText('Note another part by hand').click()
+  await choose(page, 'Piece of the plan', /Siltstone 16.*memory-2/)
+  await instead.getByRole('combobox', { name: 'Fitted there' }).click()
+  await page.getByRole('option').first().click()
+  await expect(instead.getByRole('table')).toContainText('Siltstone 16')
+  await instead.getByRole('button', { name: 'This is the plan now' }).click()
+  await expect(instead).toContainText('Everything is as it was planned')
 })

@@ -4,10 +4,12 @@ import type {
   Everything,
   StoredCollected,
   WattsSeries,
+  TemperatureSeries,
 } from '@flint/contract'
 import { NEW_MACHINE, NO_FAULTS, resolveMachine, simulatedMachine } from '@flint/core/figures'
 import request from 'supertest'
 import { EventStore } from '../../apps/server/src/events/eventStore'
+import { TemperatureStore } from '../../apps/server/src/temperatures/temperatureStore'
 import { CollectedStore } from '../../apps/server/src/proving/collectedStore'
 import { demoDesign } from '../../packages/core/fixtures/demo'
 import { startTestServer, type TestServer } from '../support/testServer'
@@ -147,6 +149,89 @@ describe('what happened', () => {
     const store = new EventStore(server.database, 1)
     await store.keep(id, [{ kind: 'note' }])
     await expect(store.keep(id, [{ kind: 'note' }])).rejects.toThrow('A design keeps 1 events')
+  })
+})
+
+describe('temperatures', () => {
+  const path = (): string => `/api/designs/${id}/temperatures`
+  const keep = async (...temperatures: object[]): Promise<number> =>
+    ((await api().post(path()).send({ temperatures }).expect(201)).body as { kept: number }).kept
+  const series = async (): Promise<TemperatureSeries['series']> =>
+    ((await api().get(path()).expect(200)).body as TemperatureSeries).series
+  const at = (minute: number): string => new Date(Date.UTC(2026, 10, 20, 18, minute)).toISOString()
+
+  test('each sensor is a series over its time; the same again is not kept twice', async () => {
+    const drives = [38, 40, 39].map((celsius, minute) => ({
+      at: at(minute),
+      name: 'drives',
+      celsius,
+    }))
+    const room = { at: at(0), name: 'room / attic', celsius: 22 }
+    expect(await keep(...drives, room)).toBe(4)
+    expect(await keep(...drives, { ...room, at: at(9) })).toBe(1)
+    expect(await series()).toEqual([
+      {
+        name: 'drives',
+        total: 3,
+        pieces: drives.map(({ at: time, celsius }) => ({
+          at: time,
+          low: celsius,
+          mean: celsius,
+          high: celsius,
+        })),
+      },
+      expect.objectContaining({ name: 'room / attic', total: 2 }),
+    ])
+    const { text } = await api().get(`/api/designs/${id}/temperatures.csv`).expect(200)
+    expect(text.split('\r\n').slice(0, 2)).toEqual([
+      'at,name,celsius',
+      '2026-11-20T18:00:00.000Z,drives,38',
+    ])
+    const { temperatures } = (await api().get('/api/everything').expect(200)).body as Everything
+    expect(temperatures?.flatMap((one) => one.temperatures)).toHaveLength(5)
+    await api()
+      .delete(`${path()}/${encodeURIComponent('room / attic')}`)
+      .send({})
+      .expect(204)
+    expect((await series()).map(({ name }) => name)).toEqual(['drives'])
+    await api().delete(`${path()}/none`).send({}).expect(404)
+  })
+
+  test('a long log is drawn in few pieces that hold its least and most', async () => {
+    const many = Array.from({ length: 2_000 }, (_, minute) => ({
+      at: at(minute),
+      name: 'long',
+      celsius: minute === 777 ? 61 : 35,
+    }))
+    await keep(...many)
+    const long = (await series()).find(({ name }) => name === 'long')
+    expect(long?.total).toBe(2_000)
+    expect(long?.pieces.length).toBeLessThanOrEqual(300)
+    expect(Math.max(...(long?.pieces ?? []).map(({ high }) => high))).toBe(61)
+  })
+
+  test('what is wrong is named by its field, and what is too much is refused whole', async () => {
+    const { body } = await api()
+      .post(path())
+      .send({ temperatures: [{ at: at(0), name: '', celsius: 999 }] })
+      .expect(400)
+    expect((body as { errors: { field: string }[] }).errors.map(({ field }) => field)).toEqual(
+      expect.arrayContaining(['temperatures.0.name', 'temperatures.0.celsius']),
+    )
+    const names = Array.from({ length: 101 }, (_, one) => ({
+      at: at(0),
+      name: `sensor ${one}`,
+      celsius: 20,
+    }))
+    await api().post(path()).send({ temperatures: names }).expect(409)
+    expect(await series()).toEqual([])
+    const store = new TemperatureStore(server.database, 0)
+    await expect(store.keep(id, names)).rejects.toThrow('A design keeps 0 temperatures')
+    const nobody = '00000000-0000-4000-8000-000000000000'
+    await api()
+      .post(`/api/designs/${nobody}/temperatures`)
+      .send({ temperatures: names.slice(0, 1) })
+      .expect(404)
   })
 })
 

@@ -157,7 +157,7 @@ describe('backup and restore', () => {
     await other.start(environment)
     const client = await clientOf(other, environment.FLINT_DB_PORT ?? '')
     await client.query(
-      'DROP TABLE collected, event, price, price_target, reading, design_link, design_access, change_entry, session, api_token, account',
+      'DROP TABLE temperature, collected, event, price, price_target, reading, design_link, design_access, change_entry, session, api_token, account',
     )
     await client.query('ALTER TABLE design DROP COLUMN owner_id')
     await client.query(
@@ -166,7 +166,7 @@ describe('backup and restore', () => {
     await client.query('ALTER TABLE part DROP COLUMN price')
     await client.query('ALTER TABLE design_revision DROP COLUMN what, DROP COLUMN figures')
     await client.query(
-      `DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%' OR name LIKE 'Readings%' OR name LIKE 'Price%' OR name LIKE 'Collected%'`,
+      `DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%' OR name LIKE 'Readings%' OR name LIKE 'Price%' OR name LIKE 'Collected%' OR name LIKE 'Temperatures%'`,
     )
     await client.end()
     await other.stop()

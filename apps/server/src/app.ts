@@ -43,6 +43,8 @@ import { priceRoutes } from './prices/priceRoutes'
 import { PriceStore } from './prices/priceStore'
 import { eventRoutes } from './events/eventRoutes'
 import { EventStore } from './events/eventStore'
+import { temperatureRoutes } from './temperatures/temperatureRoutes'
+import { TemperatureStore } from './temperatures/temperatureStore'
 import { collectedRoutes } from './proving/collectedRoutes'
 import { CollectedStore } from './proving/collectedStore'
 import { LiveReadings } from './readings/liveReadings'
@@ -96,6 +98,7 @@ export function makeApp(
   const readings = new ReadingStore(database)
   const collected = new CollectedStore(database)
   const events = new EventStore(database)
+  const temperatures = new TemperatureStore(database)
   const prices = new PriceStore(database)
   const sharing = new SharingStore(database)
   const catalogue = new CatalogueStore(database)
@@ -111,9 +114,19 @@ export function makeApp(
     ...readingRoutes(readings, designs, new LiveReadings()),
     ...collectedRoutes(collected),
     ...eventRoutes(events),
+    ...temperatureRoutes(temperatures),
     ...priceRoutes(prices),
     ...printRoutes(designs, printer),
-    ...everythingRoutes(designs, summaries, catalogue, readings, prices, collected, events),
+    ...everythingRoutes(
+      designs,
+      summaries,
+      catalogue,
+      readings,
+      prices,
+      collected,
+      events,
+      temperatures,
+    ),
     ...peopleRoutes(people, changes, new Attempts(), settings),
   ]
 

@@ -3,6 +3,7 @@ import type { DesignSummary } from '@flint/core/figures'
 import type { DesignRight } from './people'
 import type { StoredPrice } from './prices'
 import type { StoredEvent } from './events'
+import type { SendTemperature } from './temperatures'
 import type { StoredReading } from './readings'
 
 /** A design as the server keeps it. */
@@ -130,6 +131,7 @@ export interface Everything {
   /** Of each design by its place in the list above; files made before there were any have none. */
   readings?: { design: number; readings: StoredReading[] }[]
   events?: { design: number; events: StoredEvent[] }[]
+  temperatures?: { design: number; temperatures: SendTemperature[] }[]
   /** What machines said of themselves, word for word. */
   collected?: { design: number; file: object }[]
   prices?: StoredPrice[]

@@ -85,6 +85,7 @@ export {
   type StoredEvent,
   type WattsSeries,
 } from './events'
+export { SendTemperature, TEMPERATURES_PER_REQUEST, type TemperatureSeries } from './temperatures'
 export { COLLECTED_PER_PAGE, type CollectedPage, type StoredCollected } from './collected'
 export {
   AskPriceFigures,

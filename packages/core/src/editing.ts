@@ -57,6 +57,7 @@ export {
   type MainsSocket,
   type Pool,
   type SpinUp,
+  type ReturnCase,
 } from './design/design'
 export { driveBytes } from './design/driveBytes'
 export {

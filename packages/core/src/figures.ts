@@ -229,7 +229,14 @@ export { type Suspect, suspectsOf } from './proving/tracing/suspects'
 export { type RankedSuspects, traceFault } from './proving/tracing/traceFault'
 export { type DriveNote, driveNotes } from './logging/driveNotes'
 export { type FillTrend, fillTrend } from './logging/fillTrend'
-export { EVENT_KINDS, type EventKind, eventsCsv, type LogEvent, smartCsv } from './logging/logCsv'
+export {
+  EVENT_KINDS,
+  type EventKind,
+  eventsCsv,
+  type LogEvent,
+  smartCsv,
+  temperaturesCsv,
+} from './logging/logCsv'
 export { type Reminder, reminders } from './logging/reminders'
 export { endOfSerial, type Label, labels } from './proving/labels'
 export { type AwayDrive, awayDrives } from './logging/awayDrives'

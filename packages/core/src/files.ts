@@ -17,6 +17,11 @@ export { partListToCsv } from './money/partListCsv'
 export { printedCost } from './money/printedCost'
 export { poolScript } from './poolScript/poolScript'
 export { printedEvaluation } from './printedEvaluation'
+export {
+  type ReadTemperatures,
+  readTemperatures,
+  type Temperature,
+} from './readings/readTemperatures'
 export { readSeries } from './readings/readSeries'
 export { type SeriesAgainstPlan, seriesAgainstPlan } from './readings/seriesAgainstPlan'
 export { collectedJsonSchema } from './proving/collected/collectedJsonSchema'

@@ -7,6 +7,7 @@ import { DesignSummaryEntity } from '../designs/summaryEntity'
 import { AccountEntity, ApiTokenEntity, ChangeEntryEntity, SessionEntity } from '../people/entities'
 import { PriceEntity, PriceTargetEntity } from '../prices/priceEntities'
 import { EventEntity } from '../events/eventEntity'
+import { TemperatureEntity } from '../temperatures/temperatureEntity'
 import { CollectedEntity } from '../proving/collectedEntity'
 import { ReadingEntity } from '../readings/readingEntity'
 import type { Settings } from '../settings'
@@ -22,6 +23,7 @@ import { Readings1802000000000 } from './migrations/1802000000000-Readings'
 import { Prices1803000000000 } from './migrations/1803000000000-Prices'
 import { Collected1804000000000 } from './migrations/1804000000000-Collected'
 import { PriceBesideSheet1805000000000 } from './migrations/1805000000000-PriceBesideSheet'
+import { Temperatures1806000000000 } from './migrations/1806000000000-Temperatures'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -49,6 +51,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       ReadingEntity,
       CollectedEntity,
       EventEntity,
+      TemperatureEntity,
       SessionEntity,
     ],
     migrations: [
@@ -64,6 +67,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       Prices1803000000000,
       Collected1804000000000,
       PriceBesideSheet1805000000000,
+      Temperatures1806000000000,
     ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,

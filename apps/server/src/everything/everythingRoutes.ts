@@ -8,6 +8,7 @@ import { shownTo } from '../designs/designRights'
 import type { DesignStore } from '../designs/designStore'
 import type { PriceStore } from '../prices/priceStore'
 import type { EventStore } from '../events/eventStore'
+import type { TemperatureStore } from '../temperatures/temperatureStore'
 import type { CollectedStore } from '../proving/collectedStore'
 import type { ReadingStore } from '../readings/readingStore'
 import type { SummaryStore } from '../designs/summaryStore'
@@ -21,6 +22,7 @@ export function everythingRoutes(
   prices: PriceStore,
   collected: CollectedStore,
   events: EventStore,
+  temperatures: TemperatureStore,
 ): ApiRoute[] {
   return [
     {
@@ -45,6 +47,10 @@ export function everythingRoutes(
         const lists = {
           readings: ofDesigns(ids, readings, (design, some) => ({ design, readings: some })),
           events: ofDesigns(ids, events, (design, some) => ({ design, events: some })),
+          temperatures: ofDesigns(ids, temperatures, (design, some) => ({
+            design,
+            temperatures: some,
+          })),
           collected: ofDesigns(ids, collected, (design, file) => ({ design, file })),
           prices: singly(prices.all()),
         }

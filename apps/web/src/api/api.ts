@@ -18,6 +18,7 @@ import type {
   SaveDesign,
   SendPrice,
   SendReading,
+  SendTemperature,
   SetPriceTarget,
   SetAside,
   SetAsideSummary,
@@ -28,6 +29,7 @@ import type {
   StoredPrice,
   StoredReading,
   TakenIn,
+  TemperatureSeries,
   UnreadPart,
   WatchedPart,
 } from '@flint/contract'
@@ -45,6 +47,7 @@ export const TAGS = [
   'Readings',
   'Collected',
   'Events',
+  'Temperatures',
   'Prices',
 ] as const
 
@@ -241,6 +244,29 @@ export const api = createApi({
       query: (id) => `/designs/${id}/watts`,
       providesTags: ['Readings'],
     }),
+    temperatures: build.query<TemperatureSeries, string>({
+      query: (id) => `/designs/${id}/temperatures`,
+      providesTags: ['Temperatures'],
+    }),
+    sendTemperatures: build.mutation<
+      { kept: number },
+      { id: string; temperatures: SendTemperature[] }
+    >({
+      query: ({ id, temperatures }) => ({
+        url: `/designs/${id}/temperatures`,
+        method: 'POST',
+        body: { temperatures },
+      }),
+      invalidatesTags: ['Temperatures'],
+    }),
+    removeTemperatures: build.mutation<void, { id: string; name: string }>({
+      query: ({ id, name }) => ({
+        url: `/designs/${id}/temperatures/${encodeURIComponent(name)}`,
+        method: 'DELETE',
+        body: {},
+      }),
+      invalidatesTags: ['Temperatures'],
+    }),
     collected: build.query<CollectedPage, { id: string; before?: string }>({
       query: ({ id, before }) => ({
         url: `/designs/${id}/collected`,
@@ -323,6 +349,9 @@ export const {
   useRemoveEventMutation,
   useSendEventsMutation,
   useWattsQuery,
+  useTemperaturesQuery,
+  useSendTemperaturesMutation,
+  useRemoveTemperaturesMutation,
   useRemoveCollectedMutation,
   useSendCollectedMutation,
   usePriceFiguresQuery,

@@ -6,6 +6,7 @@ import {
   useSendEventsMutation,
   useSendPricesMutation,
   useSendReadingsMutation,
+  useSendTemperaturesMutation,
   useTakeInPartsMutation,
 } from '../api/api'
 import { problemSentence } from '../api/problemOf'
@@ -22,6 +23,7 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
   const [takeInParts] = useTakeInPartsMutation()
   const [sendPrices] = useSendPricesMutation()
   const [sendEvents] = useSendEventsMutation()
+  const [sendTemperatures] = useSendTemperaturesMutation()
   const [sendCollected] = useSendCollectedMutation()
   const [sendReadings] = useSendReadingsMutation()
 
@@ -38,6 +40,10 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
       },
       events: async (id, events) => {
         const { error } = await sendEvents({ id, events })
+        return error ? problemSentence(error) : null
+      },
+      temperatures: async (id, temperatures) => {
+        const { error } = await sendTemperatures({ id, temperatures })
         return error ? problemSentence(error) : null
       },
       collected: async (id, file) => {

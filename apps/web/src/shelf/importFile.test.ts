@@ -42,6 +42,10 @@ function into(): ImportInto & {
       kept.push([id, some.length])
       return Promise.resolve(null)
     },
+    temperatures: (id, some) => {
+      kept.push([id, some.length])
+      return Promise.resolve(null)
+    },
     collected: (id, one) => {
       files.push([id, one])
       return Promise.resolve(null)
@@ -113,10 +117,17 @@ test('readings go to their design, in pieces; those of a design that was not tak
       { design: 1, readings: Array.from({ length: 1_001 }, () => reading) },
       { design: 'x', readings: 'none' },
     ],
+    temperatures: [
+      {
+        design: 1,
+        temperatures: [{ at: '2026-11-20T18:30:00.000Z', name: 'room', celsius: 21 }],
+      },
+    ],
   }
   expect(await importFile(file(everything), there)).toContain('Imported 1 design')
   expect(there.kept).toEqual([
     ['Loft', 1_000],
+    ['Loft', 1],
     ['Loft', 1],
   ])
 })

@@ -4,9 +4,11 @@ import {
   PRICES_PER_REQUEST,
   READINGS_PER_REQUEST,
   EVENTS_PER_REQUEST,
+  TEMPERATURES_PER_REQUEST,
   type SendEvent,
   type SendPrice,
   type SendReading,
+  type SendTemperature,
   type TakenIn,
 } from '@flint/contract'
 import { type CataloguePart, type Design, keptPart, parseDesign } from '@flint/core/editing'
@@ -18,6 +20,7 @@ export interface ImportInto {
   design: (design: Design) => Promise<{ id: string } | string>
   readings: (designId: string, readings: SendReading[]) => Promise<string | null>
   events: (designId: string, events: SendEvent[]) => Promise<string | null>
+  temperatures: (designId: string, temperatures: SendTemperature[]) => Promise<string | null>
   collected: (designId: string, file: object) => Promise<string | null>
   parts: (parts: CataloguePart[]) => Promise<TakenIn | string>
   prices: (prices: SendPrice[]) => Promise<string | null>
@@ -55,6 +58,7 @@ interface ReadEverything {
   parts: readonly unknown[]
   readings?: unknown
   events?: unknown
+  temperatures?: unknown
   collected?: unknown
   prices?: unknown
 }
@@ -65,7 +69,7 @@ function isEverything(raw: unknown): raw is ReadEverything {
 }
 
 async function importEverything(
-  { designs, parts, readings, events, collected, prices }: ReadEverything,
+  { designs, parts, readings, events, temperatures, collected, prices }: ReadEverything,
   into: ImportInto,
 ): Promise<string> {
   const problems: string[] = []
@@ -113,6 +117,11 @@ async function importEverything(
   }
   await alongWith(listsOf<SendReading>(readings, 'readings'), READINGS_PER_REQUEST, into.readings)
   await alongWith(listsOf<SendEvent>(events, 'events'), EVENTS_PER_REQUEST, into.events)
+  await alongWith(
+    listsOf<SendTemperature>(temperatures, 'temperatures'),
+    TEMPERATURES_PER_REQUEST,
+    into.temperatures,
+  )
   for (const raw of Array.isArray(collected) ? (collected as unknown[]) : []) {
     const { design, file } = (raw ?? {}) as { design?: unknown; file?: unknown }
     const id = typeof design === 'number' ? idOf.get(design) : undefined

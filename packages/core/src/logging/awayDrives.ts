@@ -61,7 +61,7 @@ export function awayDrives(
               )
             : [],
         daysLate:
-          promised !== null && promised < today
+          promised !== null && promised < today && !rebuilding.has(id)
             ? Math.round((Date.parse(today) - Date.parse(promised)) / MS_PER_DAY)
             : null,
       }

@@ -33,6 +33,13 @@ export const eventsCsv = {
   line: ({ at, kind, pieceId, text }: LogEvent): string => rowOf([at, kind, pieceId, text]),
 }
 
+/** Temperatures as CSV, one in each row; a log of them is read with a column for each, and these are read back as one. */
+export const temperaturesCsv = {
+  head: `at,name,celsius${ROW_END}`,
+  line: ({ at, name, celsius }: { at: string; name: string; celsius: number }): string =>
+    rowOf([at, name, celsius]),
+}
+
 const SMART_COLUMNS = [
   'hours',
   'celsius',

@@ -7,6 +7,8 @@ import { exactly } from '../units/amount'
 import { againstPlan } from './againstPlan'
 import { differenceCauses } from './differenceCauses'
 import { readSeries } from './readSeries'
+import { temperaturesCsv } from '../logging/logCsv'
+import { readTemperatures } from './readTemperatures'
 import { readTime } from './readTime'
 import { seriesAgainstPlan } from './seriesAgainstPlan'
 import { seriesFigures } from './seriesFigures'
@@ -30,6 +32,63 @@ describe('times', () => {
       expect(readTime(written)).toBeNull()
     },
   )
+})
+
+describe('a log of temperatures', () => {
+  test('a column for each sensor, named by the first line; an empty cell says nothing', () => {
+    const read = readTemperatures(
+      'Zeit;Laufwerke;Raum\n2026-11-20 18:00;38,5 °C;22\n2026-11-20 18:01;39;\nlost;;\n',
+    )
+    expect(read).toEqual({
+      names: ['Laufwerke', 'Raum'],
+      temperatures: [
+        { at: '2026-11-20T18:00:00.000Z', name: 'Laufwerke', celsius: 38.5 },
+        { at: '2026-11-20T18:00:00.000Z', name: 'Raum', celsius: 22 },
+        { at: '2026-11-20T18:01:00.000Z', name: 'Laufwerke', celsius: 39 },
+      ],
+      skippedLines: [4],
+    })
+  })
+
+  test('without a head the columns have their number; frost is a temperature, 900 degrees are none', () => {
+    const read = readTemperatures('1795197900,-4.5,900\n1795197960,-5,901')
+    expect(read?.temperatures).toMatchObject([
+      { name: 'column 2', celsius: -4.5 },
+      { name: 'column 2', celsius: -5 },
+    ])
+    expect(read?.skippedLines).toEqual([])
+  })
+
+  test('what is written of kept ones is read back the same', () => {
+    const name = fc.constantFrom('drives', 'room, by the door', 'a "b"', '18:00')
+    const one = fc.record({
+      at: fc.date({ min: new Date(0), max: new Date(4e12), noInvalidDate: true }),
+      name,
+      celsius: fc.integer({ min: -600, max: 1500 }).map((tenths) => tenths / 10),
+    })
+    fc.assert(
+      fc.property(fc.array(one, { minLength: 1, maxLength: 30 }), (some) => {
+        const kept = some.map(({ at, ...rest }) => ({
+          at: new Date(Math.floor(at.getTime() / 1_000) * 1_000).toISOString(),
+          ...rest,
+        }))
+        const text = temperaturesCsv.head + kept.map(temperaturesCsv.line).join('')
+        expect(readTemperatures(text)?.temperatures).toEqual(kept)
+      }),
+    )
+  })
+
+  test('what is no log is none, and no text stops it', () => {
+    for (const text of ['', 'a,b\nc,d', '2026-11-20\n2026-11-21']) {
+      expect(readTemperatures(text)).toBeNull()
+    }
+    fc.assert(
+      fc.property(fc.string({ maxLength: 400 }), (text) => {
+        const read = readTemperatures(text)
+        expect(read === null || Array.isArray(read.temperatures)).toBe(true)
+      }),
+    )
+  })
 })
 
 describe('a log', () => {

@@ -1,3 +1,4 @@
+import type { ReturnCase } from '@flint/core/editing'
 import { type AwayDrive, awayDrives } from '@flint/core/figures'
 import { DayField } from '../../controls/DayField'
 import { TextLine } from '../../controls/TextLine'
@@ -9,7 +10,7 @@ import tray from '../../tray/tray.module.css'
 import { awayWords } from './logWords'
 import styles from './log.module.css'
 
-const NOTHING_SAID = { askedOn: null, sentOn: null, promisedOn: null, note: '' }
+const NOTHING_SAID: ReturnCase = { askedOn: null, sentOn: null, promisedOn: null, note: '' }
 
 /** Drives that are away or being rebuilt: how their return goes, which pool waits, and what could stand in. */
 export function AwaySection() {
@@ -43,7 +44,7 @@ function Away({ drive }: { drive: AwayDrive }) {
       <p>
         <strong>{words.piece(driveId)}</strong>: {awayWords(drive, words.piece)}
       </p>
-      {drive.isRebuilding && (
+      {drive.isRebuilding ? (
         <button
           type="button"
           className="plain-button"
@@ -53,7 +54,22 @@ function Away({ drive }: { drive: AwayDrive }) {
         >
           It is rebuilt
         </button>
+      ) : (
+        <ReturnFields said={said} note={note} />
       )}
+    </div>
+  )
+}
+
+function ReturnFields({
+  said,
+  note,
+}: {
+  said: ReturnCase
+  note: (change: Partial<ReturnCase>) => void
+}) {
+  return (
+    <>
       <div className={styles.days}>
         <DayField
           label="Asked for on"
@@ -85,6 +101,6 @@ function Away({ drive }: { drive: AwayDrive }) {
           note({ note: text })
         }}
       />
-    </div>
+    </>
   )
 }

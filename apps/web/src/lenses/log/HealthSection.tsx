@@ -2,8 +2,9 @@ import type { StoredCollected } from '@flint/contract'
 import type { SmartReading } from '@flint/core/figures'
 import { lazy, Suspense, useState } from 'react'
 import { SmallChoice } from '../../controls/SmallChoice'
-import { selectWords } from '../../sheet/selectors'
+import { selectMachine, selectWords } from '../../sheet/selectors'
 import { useAppSelector } from '../../store/hooks'
+import { placedName } from '../prove/placedName'
 import type { Proof } from '../prove/useProof'
 import { HEALTH_WORDS, type HealthField } from './logWords'
 import styles from './log.module.css'
@@ -19,11 +20,12 @@ export function HealthSection({
   files,
   found,
 }: Pick<Proof, 'found'> & { files: readonly StoredCollected[] }) {
+  const machine = useAppSelector(selectMachine)
   const words = useAppSelector(selectWords)
   const [field, setField] = useState<HealthField>('interfaceErrors')
   const [serial, setSerial] = useState(ALL)
   const drives = (found?.pairs ?? []).flatMap(({ driveId, seen }) =>
-    seen.serial === null ? [] : [{ value: seen.serial, text: words.piece(driveId) }],
+    seen.serial === null ? [] : [{ value: seen.serial, text: placedName(machine, words, driveId) }],
   )
   const { title, write, together } = HEALTH_WORDS[field]
   const points = files
@@ -43,7 +45,7 @@ export function HealthSection({
       </h2>
       <div className={styles.choices}>
         <SmallChoice
-          label="What drives say"
+          label="Shown"
           width={190}
           value={field}
           options={FIELDS.map((value) => ({ value, text: HEALTH_WORDS[value].title }))}
@@ -52,7 +54,7 @@ export function HealthSection({
           }}
         />
         <SmallChoice
-          label="Of"
+          label="Drive"
           width={190}
           value={serial}
           options={[{ value: ALL, text: 'all drives' }, ...drives]}

@@ -6,6 +6,7 @@ import { EventsSection } from './EventsSection'
 import { FillSection } from './FillSection'
 import { HealthSection } from './HealthSection'
 import { Reminders } from './Reminders'
+import { TemperaturesSection } from './TemperaturesSection'
 import { WarmthSection } from './WarmthSection'
 import { WattsSection } from './WattsSection'
 import styles from './log.module.css'
@@ -32,6 +33,7 @@ export function LogLens() {
           <WarmthSection files={files} />
           <FillSection files={files} />
           <HealthSection files={files} found={proof.found} />
+          <TemperaturesSection />
         </div>
       </div>
     </LensFrame>

@@ -1,4 +1,12 @@
-import type { AwayDrive, EventKind, FillTrend, Reminder, SmartReading } from '@flint/core/figures'
+import type { ReadTemperatures } from '@flint/core/files'
+import {
+  type AwayDrive,
+  type EventKind,
+  type FillTrend,
+  listed,
+  type Reminder,
+  type SmartReading,
+} from '@flint/core/figures'
 import { format } from '../../controls/locale'
 
 /** In the words of whoever writes it down. */
@@ -109,4 +117,27 @@ export const HEALTH_WORDS: Record<HealthField, HealthWords> = {
     write: (bytes) => format.drive(bytes),
     together: sum,
   },
+}
+
+/** What came of a log: "a.csv: 1,200 temperatures of drives and room, 3 of them new; 1 line left out, line 7." */
+export function takenWords(
+  file: string,
+  {
+    temperatures,
+    names,
+    skippedLines,
+  }: Pick<ReadTemperatures, 'temperatures' | 'names' | 'skippedLines'>,
+  kept: number,
+): string {
+  const again = temperatures.length - kept
+  const parts = [
+    `${file}: ${format.counted(temperatures.length, 'temperature')} of ${listed(names)}`,
+    ...(again > 0 ? [`${format.number(again)} were there already`] : []),
+    ...(skippedLines.length > 0
+      ? [
+          `${format.counted(skippedLines.length, 'line')} left out, the first of them line ${format.number(skippedLines[0] ?? 0)}`,
+        ]
+      : []),
+  ]
+  return `${parts.join('; ')}.`
 }

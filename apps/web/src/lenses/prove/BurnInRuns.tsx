@@ -6,7 +6,7 @@ import { SeverityShape } from '../../controls/SeverityShape'
 import { selectDesign, selectMachine, selectWords } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
-import { bayRangeOf } from './bayRangeOf'
+import { placedName } from './placedName'
 import { burnInWords } from './proveWords'
 import styles from './prove.module.css'
 
@@ -42,7 +42,7 @@ export function BurnInRuns({ burnIns }: { burnIns: readonly BurnInProgress[] }) 
               <Run
                 key={progress.driveId}
                 progress={progress}
-                name={`${words.model(progress.driveId)}, ${bayRangeOf(machine, [progress.driveId])}`}
+                name={placedName(machine, words, progress.driveId)}
               />
             ))}
           </tbody>

@@ -8,9 +8,10 @@ import { format } from '../../controls/locale'
 import { SmallChoice } from '../../controls/SmallChoice'
 import { TextLine } from '../../controls/TextLine'
 import { today } from '../../controls/today'
-import { selectDesign, selectWords } from '../../sheet/selectors'
+import { selectDesign, selectMachine, selectWords } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
+import { placedName } from './placedName'
 import { insteadWords } from './proveWords'
 import type { Proof } from './useProof'
 import styles from './prove.module.css'
@@ -20,6 +21,7 @@ const NO_PIECE = ''
 /** Where another part was fitted than was planned: noted from what the machine says, or by hand. */
 export function InsteadSection({ proof }: { proof: Proof }) {
   const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
   const words = useAppSelector(selectWords)
   const edit = useEdit()
   const others = insteadOfPlan(design)
@@ -53,7 +55,7 @@ export function InsteadSection({ proof }: { proof: Proof }) {
                 const planned = plannedOf.get(one.pieceId)
                 return (
                   <tr key={one.pieceId}>
-                    <th scope="row">{words.piece(one.pieceId)}</th>
+                    <th scope="row">{placedName(machine, words, one.pieceId)}</th>
                     <td>{one.plannedName}</td>
                     <td>
                       {one.fittedName}
@@ -111,6 +113,7 @@ export function InsteadSection({ proof }: { proof: Proof }) {
 /** Drives that nobody planned, each for a place whose drive is not seen. */
 function SeenInstead({ proof: { found } }: { proof: Proof }) {
   const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
   const words = useAppSelector(selectWords)
   const edit = useEdit()
   const sheetOf = new Map(fittedWithSheets(design).map(({ part, sheet }) => [part.id, sheet]))
@@ -130,7 +133,7 @@ function SeenInstead({ proof: { found } }: { proof: Proof }) {
             value={NO_PIECE}
             options={[
               { value: NO_PIECE, text: 'nothing planned' },
-              ...missing.map((id) => ({ value: id, text: words.piece(id) })),
+              ...missing.map((id) => ({ value: id, text: placedName(machine, words, id) })),
             ]}
             onChange={(pieceId) => {
               const part = partFromSeen(seen, sheetOf.get(pieceId) as DriveSheet)
@@ -161,12 +164,14 @@ function SeenInstead({ proof: { found } }: { proof: Proof }) {
 /** By hand: a piece of the design, and the part of the catalogue that is in its place. */
 function NoteInstead() {
   const design = useAppSelector(selectDesign)
+  const machine = useAppSelector(selectMachine)
   const words = useAppSelector(selectWords)
   const { data: parts = [] } = usePartsQuery()
   const edit = useEdit()
   const [pieceId, setPieceId] = useState(NO_PIECE)
   const [note, setNote] = useState('')
   const pieces = fittedWithSheets(design)
+  const names = pieces.map(({ part: { id } }) => ({ id, name: placedName(machine, words, id) }))
   const chosen = pieces.find(({ part }) => part.id === pieceId)
   if (pieces.length === 0) return null
   const slug = design.snapshots.find(({ id }) => id === chosen?.part.snapshotId)?.slug
@@ -178,12 +183,16 @@ function NoteInstead() {
       <summary>Note another part by hand</summary>
       <div className={styles.actions}>
         <SmallChoice
-          label="In the place of"
+          label="Piece of the plan"
           width={260}
           value={pieceId}
           options={[
             { value: NO_PIECE, text: 'choose a piece' },
-            ...pieces.map(({ part }) => ({ value: part.id, text: words.piece(part.id) })),
+            ...names.map(({ id, name }) => ({
+              value: id,
+              // Alike pieces without a bay are told apart by their number.
+              text: names.filter((one) => one.name === name).length > 1 ? `${name} (${id})` : name,
+            })),
           ]}
           onChange={setPieceId}
         />

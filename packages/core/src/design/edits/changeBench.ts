@@ -29,10 +29,14 @@ export function noteBurnIn(
   pieceIds: readonly string[],
   burnIn: Omit<BurnIn, 'pieceId'> | null,
 ): Design {
-  const others = design.bench.burnIns.filter(({ pieceId }) => !pieceIds.includes(pieceId))
-  const there = new Set(design.fitted.map(({ id }) => id))
-  const noted = pieceIds.flatMap((pieceId) =>
-    burnIn && there.has(pieceId) ? [{ pieceId, ...burnIn }] : [],
+  const chosen = new Set(pieceIds)
+  const before = new Set(design.bench.burnIns.map(({ pieceId }) => pieceId))
+  const kept = design.bench.burnIns.flatMap((one) => {
+    if (!chosen.has(one.pieceId)) return [one]
+    return burnIn ? [{ pieceId: one.pieceId, ...burnIn }] : []
+  })
+  const begun = design.fitted.flatMap(({ id }) =>
+    burnIn && chosen.has(id) && !before.has(id) ? [{ pieceId: id, ...burnIn }] : [],
   )
-  return { ...design, bench: { ...design.bench, burnIns: [...others, ...noted] } }
+  return { ...design, bench: { ...design.bench, burnIns: [...kept, ...begun] } }
 }
