@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process'
-import { readFileSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Readable } from 'node:stream'
@@ -218,6 +218,26 @@ describe('a machine held against its plan', () => {
       status: 2,
       err: 'This is no file of tools/flint-collect.sh.\n',
     })
+  })
+
+  test.each([
+    ['nothing-wrong', 0, '"missingIds": []'],
+    ['bad-cable', 3, '"reason": "interface errors"'],
+    ['bad-card', 3, '"reason": "interface errors"'],
+    ['bad-drive', 3, '"reason": "sectors waiting"'],
+    ['bad-card-and-drive', 3, '"verdict": "return"'],
+    ['narrow-slot', 3, '"plannedLanes": 8'],
+    ['old-pool', 3, '"what": "old signature"'],
+    ['unplugged', 3, '"drive-9"'],
+  ])('of the faults that ship, %s ends with %i and is told', async (name, status, told) => {
+    const text = readFileSync(join('demo', 'faults', `${name}.json`), 'utf8')
+    const matched = await flint(['match', design, await collected(JSON.parse(text) as object)])
+    expect(matched.status).toBe(status)
+    expect(matched.out).toContain(told)
+  })
+
+  test('every fault that ships is in that list', () => {
+    expect(readdirSync(join('demo', 'faults'))).toHaveLength(8)
   })
 
   test('trace names suspects and the next swap, from errors or from what the machine says', async () => {

@@ -1,3 +1,4 @@
+import { allowedCelsius } from '../heat/allowedCelsius'
 import { warmestRow } from '../heat/warmestRow'
 import type { Limit } from '../judging/limit'
 import type { PieceId } from '../machine/piece'
@@ -27,13 +28,8 @@ export const roomTemperatureLimit: Limit<'room-temperature', Facts> = {
     const rows = given.heat.rows.filter(({ hasDisk }) => hasDisk)
     const row = warmestRow({ rows })
     if (!row) return null
-    const warmestCelsius = rows
-      .flatMap(({ driveIds }) => driveIds)
-      .reduce((least, id) => {
-        const sheet = machine.pieces.get(id)?.dataSheet
-        const allowed = sheet?.kind === 'drive' ? sheet.maxCelsius : null
-        return Math.min(least, allowed ?? least)
-      }, houseRules.driveCelsiusMost)
+    const all = rows.flatMap((one) => one.driveIds)
+    const warmestCelsius = allowedCelsius(houseRules, machine, all)
     const has: Amount<'°C'> = {
       low: roomCelsius + row.kelvin.low,
       likely: roomCelsius + row.kelvin.likely,

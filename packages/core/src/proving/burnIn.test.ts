@@ -62,6 +62,13 @@ describe('how many at once', () => {
       -1
     expect(byAir(20, 60)).toBe(12)
     expect(byAir(58, 60)).toBe(0)
+    // A maker that allows less than the house is held to.
+    const strict = applyEdit(cabin, {
+      do: 'change-sheet',
+      snapshotId: cabin.fitted.find(({ id }) => id === first)?.snapshotId ?? '',
+      change: { maxCelsius: 30 },
+    })
+    expect(atOnce(strict).byAir).toBe(0)
     const counts = [20, 26, 30, 34, 38, 42, 46, 50].map((room) => byAir(room, 50))
     expect(counts).toEqual(counts.toSorted((one, other) => other - one))
     expect(new Set(counts).size).toBeGreaterThan(1)

@@ -1,4 +1,5 @@
 import { airFlow } from '../heat/airFlow'
+import { allowedCelsius } from '../heat/allowedCelsius'
 import { type HeatDesign, heatInState } from '../heat/machineHeat'
 import type { HouseRules } from '../design/houseRules'
 import { type Machine, piecesOf } from '../machine/machine'
@@ -25,7 +26,7 @@ type BurnInDesign = HeatDesign & { houseRules: Readonly<Pick<HouseRules, 'driveC
  *
  * While so many are at work, all others spin and wait, and the CPU checks what is read. The supply carries as many of
  * the hungriest as its rating has room for. The air carries as many as may sit in one row without its warmest drive
- * likely to pass what the house allows, so that it makes no difference in which bays a batch is.
+ * likely to pass what the house and its makers allow, so that it makes no difference in which bays a batch is.
  *
  * For example twelve drives of 9 W on a supply of 100 W behind a board of 40 W: six.
  */
@@ -51,9 +52,11 @@ export function burnInAtOnce(design: BurnInDesign, machine: Machine): BurnInAtOn
       ? null
       : mostThat(all, (count) => {
           const busy = inOneRow(count)
-          const { rows } = heatInState(design, machine, flow, burningIn(busy))
+          const heat = heatInState(design, machine, flow, burningIn(busy))
+          const rows = heat.rows.filter(({ hasDisk }) => hasDisk)
+          const ids = rows.flatMap(({ driveIds }) => driveIds)
           const warmest = Math.max(...rows.map(({ kelvin }) => roomCelsius + kelvin.likely))
-          return warmest <= design.houseRules.driveCelsiusMost
+          return warmest <= allowedCelsius(design.houseRules, machine, ids)
         })
   return {
     drives: all,

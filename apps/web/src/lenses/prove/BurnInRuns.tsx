@@ -31,7 +31,7 @@ export function BurnInRuns({ burnIns }: { burnIns: readonly BurnInProgress[] }) 
               <th scope="col">Drive</th>
               <th scope="col">Done</th>
               <th scope="col">How it goes</th>
-              <th scope="col">Looked up</th>
+              <th scope="col">Looked up, %</th>
               <th scope="col">
                 <span className="only-for-readers">To do</span>
               </th>
@@ -70,7 +70,7 @@ function Run({ progress, name }: { progress: BurnInProgress; name: string }) {
         <progress max={1} value={doneShare} aria-label={`Burn-in of ${name}`} />{' '}
         {format.percent(doneShare)}
       </td>
-      <td className={styles.words}>
+      <td>
         {state === 'overdue' && <SeverityShape severity="risks" />} {burnInWords(progress)}
       </td>
       <td>
@@ -78,7 +78,6 @@ function Run({ progress, name }: { progress: BurnInProgress; name: string }) {
           <NumberField
             label={`Per cent done of ${name}`}
             inTable
-            unit="%"
             min={0}
             max={PERCENT}
             width={96}

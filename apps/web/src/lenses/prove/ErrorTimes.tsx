@@ -21,51 +21,53 @@ export function ErrorTimes({ errors, cleanIds }: ErrorTimesProps) {
     new Date(at).toLocaleString(format.locale, { dateStyle: 'medium', timeStyle: 'short' })
   return (
     <>
-      <table className="lined" aria-label="When errors came">
-        <thead>
-          <tr>
-            <th scope="col">Between</th>
-            <th scope="col">On the way to</th>
-            <th scope="col">Errors</th>
-            <th scope="col">On platters or cells of</th>
-            <th scope="col">Sectors</th>
-          </tr>
-        </thead>
-        <tbody>
-          {errors
-            .slice(-SHOWN)
-            .reverse()
-            .map(({ from, to, errors: some }) => {
-              const ofKind = (kind: 'interface' | 'medium') =>
-                some.filter((one) => one.kind === kind)
-              const cells = (['interface', 'medium'] as const).flatMap((kind) => {
-                const those = ofKind(kind)
-                const count = those.reduce((sum, one) => sum + one.count, 0)
-                return those.length === 0
-                  ? ['', '']
-                  : [
-                      bayRangeOf(
-                        machine,
-                        those.map(({ driveId }) => driveId),
-                      ),
-                      format.number(count),
-                    ]
-              })
-              return (
-                <tr key={to}>
-                  <th scope="row">
-                    {from === null ? `by ${day(to)}` : `${day(from)} and ${day(to)}`}
-                  </th>
-                  {cells.map((cell, index) => (
-                    <td key={index} className={index % 2 === 1 ? styles.number : undefined}>
-                      {cell}
-                    </td>
-                  ))}
-                </tr>
-              )
-            })}
-        </tbody>
-      </table>
+      <div className={styles.scrolls}>
+        <table className="lined" aria-label="When errors came">
+          <thead>
+            <tr>
+              <th scope="col">Between</th>
+              <th scope="col">On the way to</th>
+              <th scope="col">Errors</th>
+              <th scope="col">On platters or cells of</th>
+              <th scope="col">Sectors</th>
+            </tr>
+          </thead>
+          <tbody>
+            {errors
+              .slice(-SHOWN)
+              .reverse()
+              .map(({ from, to, errors: some }) => {
+                const ofKind = (kind: 'interface' | 'medium') =>
+                  some.filter((one) => one.kind === kind)
+                const cells = (['interface', 'medium'] as const).flatMap((kind) => {
+                  const those = ofKind(kind)
+                  const count = those.reduce((sum, one) => sum + one.count, 0)
+                  return those.length === 0
+                    ? ['', '']
+                    : [
+                        bayRangeOf(
+                          machine,
+                          those.map(({ driveId }) => driveId),
+                        ),
+                        format.number(count),
+                      ]
+                })
+                return (
+                  <tr key={to}>
+                    <th scope="row">
+                      {from === null ? `by ${day(to)}` : `${day(from)} and ${day(to)}`}
+                    </th>
+                    {cells.map((cell, index) => (
+                      <td key={index} className={index % 2 === 1 ? styles.number : undefined}>
+                        {cell}
+                      </td>
+                    ))}
+                  </tr>
+                )
+              })}
+          </tbody>
+        </table>
+      </div>
       {cleanIds.length > 0 && (
         <p className="soft">
           At work all the while without an error: {bayRangeOf(machine, cleanIds)}. That speaks

@@ -24,6 +24,7 @@ export function SimulatedMachine() {
   const drives = machine.ofKind.drive ?? []
   const shared = suspectsOf(machine).filter(({ kind }) => kind !== 'drive')
   const [first] = drives
+  const card = machine.ofKind.controller?.[0] ?? machine.ofKind.nic?.[0]
   const faults: { value: string; text: string; fault: Partial<SimulatedFaults> }[] = [
     { value: NOTHING_WRONG, text: 'nothing wrong', fault: {} },
     ...shared.map((faulty) => ({
@@ -42,6 +43,20 @@ export function SimulatedMachine() {
             value: 'not plugged in',
             text: `not plugged in: ${sheetName(first.dataSheet)}`,
             fault: { unseenDriveId: first.id },
+          },
+          {
+            value: 'old pool',
+            text: `old pool on: ${sheetName(first.dataSheet)}`,
+            fault: { oldPoolDriveId: first.id },
+          },
+        ]
+      : []),
+    ...(card
+      ? [
+          {
+            value: 'narrow slot',
+            text: `narrow slot: ${sheetName(card.dataSheet)}`,
+            fault: { narrowCardId: card.id },
           },
         ]
       : []),

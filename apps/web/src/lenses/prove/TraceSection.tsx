@@ -5,7 +5,7 @@ import { selectDesign, selectMachine } from '../../sheet/selectors'
 import { useEdit } from '../../sheet/useEdit'
 import { useAppSelector } from '../../store/hooks'
 import { bayRangeOf } from './bayRangeOf'
-import { chanceWords, swapWords } from './proveWords'
+import { chanceWords, severalWords, swapWords } from './proveWords'
 import { ErrorTimes } from './ErrorTimes'
 import type { Proof } from './useProof'
 import styles from './prove.module.css'
@@ -23,6 +23,7 @@ export function TraceSection({ proof: { ranked, seen, errors, cleanIds } }: { pr
   const machine = useAppSelector(selectMachine)
   const edit = useEdit()
   const swap = nextSwap(ranked)
+  const several = severalWords(ranked.filter(({ probability }) => probability > SURE))
   const note = (trials: Extract<Edit, { do: 'note-trials' }>['trials']): void => {
     edit({ do: 'note-trials', trials })
   }
@@ -37,46 +38,51 @@ export function TraceSection({ proof: { ranked, seen, errors, cleanIds } }: { pr
         </p>
       ) : (
         <>
-          <table className="lined" aria-label="Suspects">
-            <thead>
-              <tr>
-                <th scope="col">Suspect</th>
-                <th scope="col">Its drives</th>
-                <th scope="col">Chance</th>
-                <th scope="col">
-                  <span className="only-for-readers">Bar</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {ranked
-                .filter(({ probability }) => probability >= LEAST)
-                .slice(0, SHOWN)
-                .map(({ suspects, probability }) => (
-                  <tr key={suspects.map(({ id }) => id).join()}>
-                    <th scope="row">
-                      {suspects.map(({ name }) => name).join(' or ')}
-                      {suspects.length > 1 && (
-                        <span className="soft"> (nothing seen so far tells them apart)</span>
-                      )}
-                    </th>
-                    <td>{bayRangeOf(machine, suspects[0]?.driveIds ?? [])}</td>
-                    <td className={styles.number}>{chanceWords(probability)}</td>
-                    <td>
-                      <span className={styles.bar} style={{ width: `${probability * BAR_PX}px` }} />
-                    </td>
-                  </tr>
-                ))}
-            </tbody>
-          </table>
-          {ranked.filter(({ probability }) => probability > SURE).length > 1 && (
-            <p>
-              More than one is likely at fault. Mend what is shared first, then ask the machine
-              again.
-            </p>
-          )}
+          <div className={styles.scrolls}>
+            <table className="lined" aria-label="Suspects">
+              <thead>
+                <tr>
+                  <th scope="col">Suspect</th>
+                  <th scope="col">Its drives</th>
+                  <th scope="col">Chance</th>
+                  <th scope="col">
+                    <span className="only-for-readers">Bar</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {ranked
+                  .filter(({ probability }) => probability >= LEAST)
+                  .slice(0, SHOWN)
+                  .map(({ suspects, probability }) => (
+                    <tr key={suspects.map(({ id }) => id).join()}>
+                      <th scope="row">
+                        {suspects.map(({ name }) => name).join(' or ')}
+                        {suspects.length > 1 && (
+                          <span className="soft"> (nothing seen so far tells them apart)</span>
+                        )}
+                      </th>
+                      <td>{bayRangeOf(machine, suspects[0]?.driveIds ?? [])}</td>
+                      <td className={styles.number}>{chanceWords(probability)}</td>
+                      <td>
+                        <span
+                          className={styles.bar}
+                          style={{ width: `${probability * BAR_PX}px` }}
+                        />
+                      </td>
+                    </tr>
+                  ))}
+              </tbody>
+            </table>
+          </div>
           <ErrorTimes errors={errors} cleanIds={cleanIds} />
-          {swap ? (
+          {several !== null ? (
+            <div className={styles.swap}>
+              <p role="status">
+                <strong>Next:</strong> {several}
+              </p>
+            </div>
+          ) : swap ? (
             <div className={styles.swap}>
               <p role="status">
                 <strong>Next:</strong> {swapWords(swap)}

@@ -7,6 +7,7 @@ import {
   differenceWords,
   insteadWords,
   reasonWords,
+  severalWords,
   swapWords,
 } from './proveWords'
 import { sharedSuspects } from './sharedSuspects'
@@ -102,4 +103,19 @@ test('what several drives share is drawn through their bays; a drive alone, or o
   expect(others).toEqual([])
   expect(run).toMatchObject({ id: cable.id, name: cable.name })
   expect(run?.bayIds.map((bay) => machine.driveIn.get(bay))).toEqual(cable.driveIds)
+})
+
+test('of several that are as good as certain, what most drives hang on is mended first', () => {
+  const suspects = suspectsOf(machine)
+  const of = (kind: string) => suspects.filter((one) => one.kind === kind).slice(0, 1)
+  const [drive, card] = [of('drive'), of('controller')].map((some) => ({
+    suspects: some,
+    probability: 0.99,
+  }))
+  if (!drive || !card) throw new Error('no suspects')
+  expect(severalWords([drive, card])).toBe(
+    'Put another one in the place of Lockrow Sixteen, which more drives hang on, let it run and ask the machine again; Quillon Keep 12 should then be left.',
+  )
+  expect(severalWords([card])).toBeNull()
+  expect(severalWords([])).toBeNull()
 })

@@ -1,10 +1,12 @@
-import type {
-  BurnInProgress,
-  DriveVerdict,
-  InsteadOfPlan,
-  PairDifference,
-  SmartReason,
-  Swap,
+import {
+  type BurnInProgress,
+  type DriveVerdict,
+  type InsteadOfPlan,
+  listed,
+  type PairDifference,
+  type RankedSuspects,
+  type SmartReason,
+  type Swap,
 } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 
@@ -127,4 +129,14 @@ export function insteadWords({ bytes, idleWatts, priceMinor }: InsteadOfPlan): s
       : [more(priceMinor.minor, (minor) => format.money(minor, priceMinor.currency))]),
   ]
   return parts.length === 0 ? 'nothing that is known' : parts.join(', ')
+}
+
+/** What to do where more than one is as good as certain: the one that most drives hang on first. Null for fewer. */
+export function severalWords(sure: readonly RankedSuspects[]): string | null {
+  const drivesOf = ({ suspects }: RankedSuspects): number => suspects[0]?.driveIds.length ?? 0
+  const [first, ...others] = sure.toSorted((one, other) => drivesOf(other) - drivesOf(one))
+  const [suspect] = first?.suspects ?? []
+  if (!suspect || others.length === 0) return null
+  const left = others.flatMap(({ suspects }) => suspects[0]?.name ?? [])
+  return `Put another one in the place of ${lowerCable(suspect.name)}, which more drives hang on, let it run and ask the machine again; ${listed(left)} should then be left.`
 }
