@@ -229,6 +229,29 @@ test('what was done is told by its revision, and can be undone after the design 
   await expect(saved(page)).toContainText('revision 3')
 })
 
+test('what was done can be undone after the page was loaded anew, step by step', async ({
+  house,
+  quietPage: page,
+}) => {
+  await openDesign(page, house, 'Warm-room shelf')
+  await bay(page, 1).click()
+  await page.keyboard.press('Delete')
+  await bay(page, 2).click()
+  await page.keyboard.press('Delete')
+  await expect(saved(page)).toContainText(/revision [23]/)
+  await page.reload()
+  await expect(bay(page, 2)).toHaveAccessibleName(/empty/)
+  await page.getByRole('button', { name: 'undo' }).click()
+  await expect(bay(page, 2)).toHaveAccessibleName(/8 TB/)
+  await expect(bay(page, 1)).toHaveAccessibleName(/empty/)
+  await expect(saved(page)).toBeVisible()
+  await page.reload()
+  await page.getByRole('button', { name: 'undo' }).click()
+  await expect(bay(page, 1)).toHaveAccessibleName(/8 TB/)
+  await page.getByRole('button', { name: 'redo' }).click()
+  await expect(bay(page, 1)).toHaveAccessibleName(/empty/)
+})
+
 test('a revision has a name of its own, and the ledger counts from any of them', async ({
   house,
   quietPage: page,

@@ -9,6 +9,7 @@ import { startEvaluating } from './evaluating/startEvaluating'
 import { keepFocus } from './keys/keepFocus'
 import { openKeptCopies } from './saving/keptCopies'
 import { startSaver } from './saving/saver'
+import { keepWays } from './saving/waysOfWindow'
 import { claimWindowId, windowsOfBrowser } from './saving/windowId'
 import { makeStore } from './store/store'
 
@@ -31,6 +32,7 @@ const copies = await openKeptCopies(
   localStorage,
 )
 startSaver(store, copies)
+keepWays(store, window)
 keepFocus(document)
 whenIdle(() => void fetchScreens())
 

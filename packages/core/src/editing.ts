@@ -50,6 +50,7 @@ export {
   wantedBytes,
 } from './design/brief'
 export {
+  DESIGN_VERSION,
   type Design,
   type FittedPart,
   type Group,

@@ -19,6 +19,7 @@ export interface DemoBench {
 }
 
 const MS_PER_DAY = 86_400_000
+const MS_PER_MINUTE = 60_000
 
 /**
  * Days ago, hours that the drives have run by then, how warm they were, the share of the pool that was full, and how often
@@ -47,8 +48,9 @@ export function demoBench(name: string, design: Design, now: Date): DemoBench {
   const machine = resolveMachine(design)
   const [pool] = design.pools
   const sizeBytes = evaluate(design, machine).capacity.availableBytes
-  const at = (daysAgo: number): string =>
-    new Date(now.getTime() - daysAgo * MS_PER_DAY).toISOString()
+  // To the minute, so that a demo that is put back says the same of its bench.
+  const minute = Math.floor(now.getTime() / MS_PER_MINUTE) * MS_PER_MINUTE
+  const at = (daysAgo: number): string => new Date(minute - daysAgo * MS_PER_DAY).toISOString()
   const gathered = (
     rows: readonly (readonly [number, number, number, number, number])[],
     faultsAtLast: Partial<SimulatedFaults>,

@@ -38,9 +38,10 @@ export class DemoLoader {
     await this.catalogue.bringShipped(await this.readParts())
     for (const [name, document] of await this.readDesigns()) {
       const there = await this.designs.findDemo(name)
-      if (there) await this.designs.put(there.id, document, 'before the demo was restored')
+      // What was done at its bench was done before it came here, whenever it is put back.
+      const { design, ...bench } = demoBench(name, document, there?.createdAt ?? new Date())
+      if (there) await this.designs.put(there.id, design, 'before the demo was restored')
       else {
-        const { design, ...bench } = demoBench(name, document, new Date())
         const { id } = await this.designs.create(design, { demoName: name })
         await this.fillBench(id, bench)
       }

@@ -1,6 +1,7 @@
-import { type Bay, frontsExtent, frontsOf } from '@flint/core/drawing'
+import { frontsExtent, frontsOf } from '@flint/core/drawing'
 import { type Machine, pieceOf } from '@flint/core/figures'
 import { DimensionArrow } from './DimensionArrow'
+import { RUN_PX, type SharedRun, SharedRunLines } from './SharedRunLines'
 import styles from './plan.module.css'
 
 /** Where it says something about each bay there has to be room for the words. */
@@ -14,16 +15,6 @@ export interface BayLook {
 
 /** A bay's words need this much room. */
 const WORDS_PX = { across: 62, down: 13 }
-
-/** Something that several bays hang on, drawn as a line through them. */
-export interface SharedRun {
-  id: string
-  name: string
-  bayIds: readonly string[]
-}
-
-/** Room below the front for each of them, its line and its name. */
-const RUN_PX = 22
 
 interface PlainFrontProps {
   machine: Machine
@@ -129,7 +120,7 @@ export function PlainFront({
               )
             })}
             {shared.map(({ id, name, bayIds }, index) => (
-              <RunLines
+              <SharedRunLines
                 key={id}
                 name={name}
                 bays={bayIds.flatMap((bayId) => machine.bayById.get(bayId) ?? [])}
@@ -147,40 +138,5 @@ export function PlainFront({
         </figcaption>
       </figure>
     </section>
-  )
-}
-
-interface RunLinesProps {
-  name: string
-  bays: readonly Bay[]
-  pxPerMm: number
-  /** How far down the line runs that the others hang on. */
-  busPx: number
-  isFirst: boolean
-}
-
-/** From the side of each bay, clear of its words, down to one line below the front with the name of what they share. */
-function RunLines({ name, bays, pxPerMm, busPx, isFirst }: RunLinesProps) {
-  const middles = bays.map(({ leftMm, topMm, widthMm, heightMm }) => ({
-    x: 1 + (leftMm + widthMm * (isFirst ? 0.93 : 0.07)) * pxPerMm,
-    y: 1 + (topMm + heightMm / 2) * pxPerMm,
-  }))
-  const [left, right] = [
-    Math.min(...middles.map(({ x }) => x)),
-    Math.max(...middles.map(({ x }) => x)),
-  ]
-  return (
-    <g className={styles.sharedRun} strokeDasharray={isFirst ? undefined : '5 3'}>
-      {middles.map(({ x, y }) => (
-        <g key={`${x} ${y}`}>
-          <line x1={x} x2={x} y1={y} y2={busPx} />
-          <circle cx={x} cy={y} r="3" />
-        </g>
-      ))}
-      <line x1={left} x2={right} y1={busPx} y2={busPx} />
-      <text x={left} y={busPx + 12} className={styles.sharedName}>
-        {name}
-      </text>
-    </g>
   )
 }

@@ -5,6 +5,7 @@ import { selectOpen } from '../sheet/selectors'
 import { closed, opened } from '../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { useKeptCopies } from './keptCopiesContext'
+import { wayBefore } from './waysOfWindow'
 
 interface OpenedState {
   isOpen: boolean
@@ -34,7 +35,8 @@ export function useOpenDesign(designId: string): OpenedState {
       const { copy, unread } =
         right === 'look' ? { copy: null, unread: [] } : await copies.take(designId)
       setProblem(null)
-      dispatch(opened({ stored, kept: copy, unreadCopies: unread, right }))
+      const way = right === 'look' ? null : wayBefore(designId)
+      dispatch(opened({ stored, kept: copy, unreadCopies: unread, right, wayBefore: way }))
     }
     void open()
     return () => {

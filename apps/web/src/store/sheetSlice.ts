@@ -55,7 +55,8 @@ export interface OpenSheet {
   unanswered: string[]
 }
 
-interface LeftSheet {
+/** A design that was left, with the way it came. */
+export interface LeftSheet {
   designId: string
   history: History
   checkpoint: Design
@@ -85,14 +86,15 @@ export const sheetSlice = createSlice({
         kept: KeptCopy | null
         unreadCopies?: unknown[]
         right?: DesignRight
+        /** The way that it came before the page was loaded anew. */
+        wayBefore?: LeftSheet | null
       }>,
     ) {
-      const { stored, kept, unreadCopies = [], right = 'own' } = payload
+      const { stored, kept, unreadCopies = [], right = 'own', wayBefore = null } = payload
       const { left } = original(state)
-      const leftBefore = left.find(({ designId }) => designId === stored.id)
+      const leftBefore = left.find(({ designId }) => designId === stored.id) ?? wayBefore
       // Whatever came from elsewhere meanwhile is another way, on which nothing of this one can be undone.
-      const isSame =
-        leftBefore !== undefined && sameValue(leftBefore.history.present, stored.document)
+      const isSame = leftBefore !== null && sameValue(leftBefore.history.present, stored.document)
       const history = isSame ? leftBefore.history : startHistory(stored.document)
       const saved: SaveState = right === 'look' ? { kind: 'looking' } : { kind: 'saved' }
       const save: SaveState = kept

@@ -29,24 +29,31 @@ const HOLD_SHEETS = new Set(['insides', 'soldered'])
 export function withFieldsToday(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null || !('kind' in raw)) return raw
   const renamed = RENAMED[raw.kind as PartKind] ?? {}
-  const entries = Object.entries(raw)
-  if (!entries.some(([name]) => isOld(name, renamed))) return raw
+  const entries = Object.entries(raw) as [string, unknown][]
+  if (!entries.some(([name, value]) => isOld(name, value, renamed))) return raw
   const today = new Set(entries.map(([name]) => name))
   return Object.fromEntries(
-    entries.flatMap(([name, value]: [string, unknown]) => {
+    entries.flatMap(([name, value]) => {
       if (GONE.has(name)) return []
       const now = Object.hasOwn(renamed, name) ? (renamed[name] ?? name) : name
       // Where both names are given, the one of today holds.
       if (now !== name && today.has(now)) return []
-      return [
-        [now, HOLD_SHEETS.has(now) && Array.isArray(value) ? value.map(withFieldsToday) : value],
-      ]
+      return [[now, HOLD_SHEETS.has(now) ? sheetsToday(value) : value]]
     }),
   )
 }
 
-const isOld = (name: string, renamed: Readonly<Record<string, string>>): boolean =>
-  GONE.has(name) || HOLD_SHEETS.has(name) || Object.hasOwn(renamed, name)
+function isOld(name: string, value: unknown, renamed: Readonly<Record<string, string>>): boolean {
+  if (HOLD_SHEETS.has(name)) return sheetsToday(value) !== value
+  return GONE.has(name) || Object.hasOwn(renamed, name)
+}
+
+/** A list of data sheets as they are written today; the very same list where none of them is old. */
+function sheetsToday(list: unknown): unknown {
+  if (!Array.isArray(list)) return list
+  const today = list.map(withFieldsToday)
+  return today.some((sheet, at) => sheet !== list[at]) ? today : list
+}
 
 /**
  * Anything that has a data sheet, a part or a snapshot of one, as it is written today: its fields with the names of

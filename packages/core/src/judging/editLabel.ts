@@ -140,6 +140,7 @@ const labels: Labels = {
     `${burnIn ? 'note' : 'take back'} the burn-in of ${drives(pieceIds, words)}`,
   'fit-instead': ({ pieceId, part }, words) =>
     `note ${sheetName(part.sheet)} in the place of ${words.piece(pieceId)}`,
+  'fit-planned': ({ pieceId }, words) => `fit what was planned for ${words.piece(pieceId)}`,
   'forget-planned': ({ pieceId }, words) => `take ${words.piece(pieceId)} as the plan`,
   'note-trials': () => 'note a swap',
 }

@@ -3,6 +3,8 @@ import { applyEdit } from '../design/edits/edit'
 import { newDesign } from '../design/newDesign'
 import { evaluate } from '../evaluate'
 import { resolveMachine } from '../machine/resolveMachine'
+import type { FamilyName } from '../design/pools/pools'
+import { layoutFamilies } from '../pool/families'
 import { driveSetEdit, driveSets } from './driveSets'
 import { partCost } from './partCost'
 
@@ -40,6 +42,23 @@ describe('sets of drives that hold what the brief asks for', () => {
       }
       const costs = sets.map(({ costMinor }) => costMinor ?? Infinity)
       expect(costs).toEqual(costs.toSorted((one, other) => one - other))
+    },
+  )
+
+  test.each(layoutFamilies.map(({ family }) => [family as FamilyName]))(
+    'laid out as %s, a set holds what was promised in the whole design too',
+    (family) => {
+      const design = emptyFront('pellworth-drystone-2u12', {
+        ...media(20 * TB),
+        failuresWanted: 1,
+      })
+      const [set] = driveSets(design, resolveMachine(design), demoParts(), { family })
+      if (!set) throw new Error('no set')
+      const after = applyEdit(design, driveSetEdit(design, set))
+      expect(after.pools.map((pool) => pool.family)).toEqual([family])
+      const { capacity, survival } = evaluate(after)
+      expect(capacity.workingBytes).toBe(set.workingBytes)
+      expect(survival.alwaysSurvived).toBe(set.alwaysSurvived)
     },
   )
 

@@ -3,6 +3,7 @@ import { type DriveSheet, goesIntoBay } from '../catalogue/kinds/drive'
 import type { CataloguePart } from '../catalogue/partKinds'
 import { wantedBytes } from '../design/brief'
 import type { Design } from '../design/design'
+import type { FamilyName } from '../design/pools/pools'
 import { applyEdit, type Edit, type SingleEdit } from '../design/edits/edit'
 import type { BayId } from '../machine/bays'
 import type { Machine } from '../machine/machine'
@@ -31,6 +32,7 @@ export interface DriveSet<Part extends CataloguePart = CataloguePart> {
   /** All drives of it together, idle; null when no data sheet gives it. */
   idleWatts: number | null
   bays: BayId[]
+  family: FamilyName
   layoutId: string
 }
 
@@ -43,7 +45,7 @@ const MOST_MODELS = 200
 /**
  * Which drives of one model would hold what the brief asks for?
  *
- * Of each model the fewest drives that are enough are told, in the ZFS layout that gives the most space; bays
+ * Of each model the fewest drives that are enough are told, in the layout of a family that gives the most space; bays
  * that are to stay free do. Sets that are enough come first, the cheapest first of these, those without a price
  * last; sets that fall short follow, the largest first.
  *
@@ -53,7 +55,7 @@ export function driveSets<Part extends CataloguePart>(
   design: Pick<Design, 'brief' | 'houseRules'>,
   machine: Machine,
   parts: readonly Part[],
-  most = 5,
+  { family = 'zfs', most = 5 }: { family?: FamilyName; most?: number } = {},
 ): DriveSet<Part>[] {
   const wanted = wantedBytes(design.brief)
   const failures = design.brief.failuresWanted ?? FAILURES_OFTEN_WANTED
@@ -61,7 +63,9 @@ export function driveSets<Part extends CataloguePart>(
     .filter((part): part is Model<Part> => part.sheet.kind === 'drive' && goesIntoBay(part.sheet))
     .toSorted((one, other) => bytePrice(one) - bytePrice(other))
     .slice(0, MOST_MODELS)
-  const found = models.flatMap((part) => setOf(design, machine, part, wanted, failures) ?? [])
+  const found = models.flatMap(
+    (part) => setOf(design, machine, part, { wanted, failures, family }) ?? [],
+  )
   const cost = ({ costMinor }: DriveSet<Part>): number => costMinor ?? Infinity
   return found
     .toSorted(
@@ -76,15 +80,19 @@ export function driveSets<Part extends CataloguePart>(
 const bytePrice = ({ sheet, price }: CataloguePart & { sheet: DriveSheet }): number =>
   (price?.unitMinor ?? Infinity) / sheet.capacityBytes
 
-const zfs = familyOf({ family: 'zfs' })
+/** What a set is to hold and to survive, and how it is laid out. */
+interface Asked {
+  wanted: number
+  failures: number
+  family: FamilyName
+}
 
 /** The smallest set of a model that is enough, or the largest there is room for; null when none can be made. */
 function setOf<Part extends CataloguePart>(
   design: Pick<Design, 'brief' | 'houseRules'>,
   machine: Machine,
   part: Model<Part>,
-  wanted: number,
-  failures: number,
+  { wanted, failures, family }: Asked,
 ): DriveSet<Part> | null {
   const { sheet } = part
   const fitting = machine.bays.filter(
@@ -96,7 +104,7 @@ function setOf<Part extends CataloguePart>(
   const fewest = Math.ceil(wanted / (sheet.capacityBytes * share))
   let largest: DriveSet<Part> | null = null
   for (let drives = Math.max(1, Math.min(fewest, room)); drives <= room; drives += 1) {
-    const best = bestLayout(design, sheet.capacityBytes, drives, failures)
+    const best = bestLayout(design, sheet.capacityBytes, drives, { failures, family })
     if (!best) continue
     const { layout, workingBytes, alwaysSurvived } = best
     largest = {
@@ -104,6 +112,7 @@ function setOf<Part extends CataloguePart>(
       drives,
       title: layout.title,
       nativeName: layout.nativeName,
+      family,
       layoutId: layout.id,
       workingBytes,
       alwaysSurvived,
@@ -125,21 +134,22 @@ function bestLayout(
   { houseRules }: Pick<Design, 'houseRules'>,
   capacityBytes: number,
   drives: number,
-  failures: number,
+  { failures, family: name }: Pick<Asked, 'failures' | 'family'>,
 ): (Pick<DriveSet, 'workingBytes' | 'alwaysSurvived'> & { layout: Layout }) | null {
   const sized = Array.from({ length: drives }, (_, at) => ({
     id: `drive-${at + 1}`,
     capacityBytes,
   }))
+  const family = familyOf({ family: name })
   const bytesOf = new Map(sized.map(({ id }) => [id, capacityBytes]))
-  const possible = zfs.layouts(sized).flatMap((layout) => {
+  const possible = family.layouts(sized).flatMap((layout) => {
     if (!layout.usual || !layout.pool) return []
     const alwaysSurvived = Math.min(
-      ...zfs.failureGroups(layout.pool).map(({ tolerates }) => tolerates),
+      ...family.failureGroups(layout.pool).map(({ tolerates }) => tolerates),
     )
     if (alwaysSurvived < failures) return []
     const { workingBytes } = poolFigure(layout.pool, bytesOf, houseRules)
-    const { randomDrives } = zfs.traits(layout.pool)
+    const { randomDrives } = family.traits(layout.pool)
     return workingBytes > 0 ? [{ layout, workingBytes, alwaysSurvived, randomDrives }] : []
   })
   const most = Math.max(...possible.map(({ workingBytes }) => workingBytes))
@@ -151,7 +161,10 @@ function bestLayout(
 }
 
 /** Puts a set in and lays it out, in place of the drives in the bays. Worked out only for a set that is looked at. */
-export function driveSetEdit(design: Design, { part: model, bays, layoutId }: DriveSet): Edit {
+export function driveSetEdit(
+  design: Design,
+  { part: model, bays, family, layoutId }: DriveSet,
+): Edit {
   const before = design.fitted.flatMap(({ id, bay }) => (bay === null ? [] : [id]))
   const put: SingleEdit[] = [
     ...(before.length > 0 ? [{ do: 'remove' as const, partIds: before }] : []),
@@ -163,7 +176,9 @@ export function driveSetEdit(design: Design, { part: model, bays, layoutId }: Dr
   const drives = filled.fitted
     .filter(({ bay }) => bay !== null && bays.includes(bay))
     .map(({ id }) => ({ id, capacityBytes }))
-  const layout = zfs.layouts(spreadDrives(drives, machine)).find(({ id }) => id === layoutId)
+  const layout = familyOf({ family })
+    .layouts(spreadDrives(drives, machine))
+    .find(({ id }) => id === layoutId)
   const laid: SingleEdit[] = layout?.pool ? [{ do: 'lay-out', pool: layout.pool }] : []
   return {
     do: 'several',

@@ -40,6 +40,14 @@ test('taken out it is not being rebuilt any more', () => {
   const out = without(rebuilding(cabin, [first]), [first])
   expect(resolveMachine(out).rebuildingIds).toEqual([])
   expect(out.fitted.find(({ id }) => id === first)?.rebuilding).toBe(false)
+  // Also where another one takes its bay.
+  const spare = without(rebuilding(cabin, [first]), [second])
+  const bay = spare.fitted.find(({ id }) => id === first)?.bay ?? null
+  const swapped = applyEdit(spare, { do: 'move-drive', driveId: second, bay })
+  expect(swapped.fitted.find(({ id }) => id === first)).toMatchObject({
+    bay: null,
+    rebuilding: false,
+  })
   const sent = applyEdit(rebuilding(cabin, [first]), { do: 'send-back', driveIds: [first] })
   expect(sent.fitted.find(({ id }) => id === first)?.rebuilding).toBe(false)
 })

@@ -28,7 +28,7 @@ type BurnInDesign = HeatDesign & { houseRules: Readonly<Pick<HouseRules, 'driveC
  * the hungriest as its rating has room for. The air carries as many as may sit in one row without its warmest drive
  * likely to pass what the house and its makers allow, so that it makes no difference in which bays a batch is.
  *
- * For example twelve drives of 9 W on a supply of 100 W behind a board of 40 W: six.
+ * For example seven of twelve, where the eighth at work would pass the rated watts.
  */
 export function burnInAtOnce(design: BurnInDesign, machine: Machine): BurnInAtOnce {
   const away = new Set(machine.awayIds)

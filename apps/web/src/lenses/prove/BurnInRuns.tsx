@@ -59,7 +59,8 @@ function Run({ progress, name }: { progress: BurnInProgress; name: string }) {
   const [looked, setLooked] = useState<number | null>(null)
   const noted = bench.burnIns.find(({ pieceId }) => pieceId === driveId)
   if (!noted) return null
-  const { pieceId: _, ...burnIn } = noted
+  const { startedAt, doneShare: lookedShare, lookedAt, endedAt } = noted
+  const burnIn = { startedAt, doneShare: lookedShare, lookedAt, endedAt }
   const note = (change: Partial<typeof burnIn>): void => {
     edit({ do: 'note-burn-in', pieceIds: [driveId], burnIn: { ...burnIn, ...change } })
   }

@@ -36,35 +36,15 @@ export function ErrorTimes({ errors, cleanIds }: ErrorTimesProps) {
             {errors
               .slice(-SHOWN)
               .reverse()
-              .map(({ from, to, errors: some }) => {
-                const ofKind = (kind: 'interface' | 'medium') =>
-                  some.filter((one) => one.kind === kind)
-                const cells = (['interface', 'medium'] as const).flatMap((kind) => {
-                  const those = ofKind(kind)
-                  const count = those.reduce((sum, one) => sum + one.count, 0)
-                  return those.length === 0
-                    ? ['', '']
-                    : [
-                        bayRangeOf(
-                          machine,
-                          those.map(({ driveId }) => driveId),
-                        ),
-                        format.number(count),
-                      ]
-                })
-                return (
-                  <tr key={to}>
-                    <th scope="row">
-                      {from === null ? `by ${day(to)}` : `${day(from)} and ${day(to)}`}
-                    </th>
-                    {cells.map((cell, index) => (
-                      <td key={index} className={index % 2 === 1 ? styles.number : undefined}>
-                        {cell}
-                      </td>
-                    ))}
-                  </tr>
-                )
-              })}
+              .map(({ from, to, errors: some }) => (
+                <tr key={to}>
+                  <th scope="row">
+                    {from === null ? `by ${day(to)}` : `${day(from)} and ${day(to)}`}
+                  </th>
+                  <Cells errors={some.filter(({ kind }) => kind === 'interface')} />
+                  <Cells errors={some.filter(({ kind }) => kind === 'medium')} />
+                </tr>
+              ))}
           </tbody>
         </table>
       </div>
@@ -74,6 +54,19 @@ export function ErrorTimes({ errors, cleanIds }: ErrorTimesProps) {
           against what these hang on.
         </p>
       )}
+    </>
+  )
+}
+
+/** Which drives had errors of a kind, and how many; empty where none had. */
+function Cells({ errors }: { errors: ErrorsBetween['errors'] }) {
+  const machine = useAppSelector(selectMachine)
+  const ids = errors.map(({ driveId }) => driveId)
+  const count = errors.reduce((sum, one) => sum + one.count, 0)
+  return (
+    <>
+      <td>{ids.length > 0 && bayRangeOf(machine, ids)}</td>
+      <td className={styles.number}>{ids.length > 0 && format.number(count)}</td>
     </>
   )
 }

@@ -25,7 +25,6 @@ export function InsteadSection({ proof }: { proof: Proof }) {
   const words = useAppSelector(selectWords)
   const edit = useEdit()
   const others = insteadOfPlan(design)
-  const plannedOf = new Map(design.bench.instead.map(({ pieceId, planned }) => [pieceId, planned]))
   return (
     <section aria-label="Fitted instead of planned">
       <h2>
@@ -52,7 +51,6 @@ export function InsteadSection({ proof }: { proof: Proof }) {
             </thead>
             <tbody>
               {others.map((one) => {
-                const planned = plannedOf.get(one.pieceId)
                 return (
                   <tr key={one.pieceId}>
                     <th scope="row">{placedName(machine, words, one.pieceId)}</th>
@@ -63,30 +61,15 @@ export function InsteadSection({ proof }: { proof: Proof }) {
                     </td>
                     <td>{insteadWords(one)}</td>
                     <td className={styles.actions}>
-                      {planned && (
-                        <button
-                          type="button"
-                          className="plain-button"
-                          onClick={() => {
-                            const { slug, catalogueVersion, sheet, price } = planned
-                            const part = {
-                              slug: slug ?? 'planned',
-                              version: Math.max(1, catalogueVersion),
-                              sheet,
-                              price,
-                            }
-                            edit({
-                              do: 'fit-instead',
-                              pieceId: one.pieceId,
-                              part,
-                              on: null,
-                              note: '',
-                            })
-                          }}
-                        >
-                          Planned one fitted
-                        </button>
-                      )}
+                      <button
+                        type="button"
+                        className="plain-button"
+                        onClick={() => {
+                          edit({ do: 'fit-planned', pieceId: one.pieceId })
+                        }}
+                      >
+                        Planned one fitted
+                      </button>
                       <button
                         type="button"
                         className="plain-button"

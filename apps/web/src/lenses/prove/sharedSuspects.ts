@@ -1,5 +1,5 @@
 import type { Machine, RankedSuspects } from '@flint/core/figures'
-import type { SharedRun } from '../../drawing/PlainFront'
+import type { SharedRun } from '../../drawing/SharedRunLines'
 
 /** More lines than these cannot be told apart. */
 const MOST = 2

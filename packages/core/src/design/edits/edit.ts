@@ -21,7 +21,7 @@ import { putService, removeService } from './changeServices'
 import { placeData, setScratch } from './changeTenants'
 import { changePool } from './changePool'
 import { changeSheet } from './changeSheet'
-import { fitInstead, forgetPlanned } from './fitInstead'
+import { fitInstead, fitPlanned, forgetPlanned } from './fitInstead'
 import { fitAnother, fitPart } from './fitPart'
 import { layOut } from './layOut'
 import { moveDrive } from './moveDrive'
@@ -167,6 +167,8 @@ const singleEdits = [
     on: insteadOfPlanned.shape.on,
     note: insteadOfPlanned.shape.note,
   }),
+  /** What was planned in the place of a piece is fitted after all. */
+  z.strictObject({ do: z.literal('fit-planned'), pieceId: id }),
   /** What was planned there does not matter any more: what is fitted is the plan. */
   z.strictObject({ do: z.literal('forget-planned'), pieceId: id }),
   /** All trials of a search for a fault; an empty list begins a new one. */
@@ -274,6 +276,8 @@ export function applyEdit(design: Design, change: Edit): Design {
       return noteBurnIn(design, change.pieceIds, change.burnIn)
     case 'fit-instead':
       return fitInstead(design, change.pieceId, change.part, change)
+    case 'fit-planned':
+      return fitPlanned(design, change.pieceId)
     case 'forget-planned':
       return forgetPlanned(design, change.pieceId)
     case 'note-trials':

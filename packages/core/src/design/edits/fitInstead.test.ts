@@ -46,6 +46,7 @@ test('a second one leaves the first plan; the planned one again ends the differe
   ])
   const back = instead(twice, first, demoPart('quillon-keep-12'))
   expect(back.bench.instead).toEqual([])
+  expect(applyEdit(twice, { do: 'fit-planned', pieceId: first }).bench.instead).toEqual([])
   const forgotten = applyEdit(twice, { do: 'forget-planned', pieceId: first })
   expect(insteadOfPlan(forgotten)).toEqual([])
   expect(forgotten.fitted).toEqual(twice.fitted)
@@ -56,6 +57,34 @@ test('another kind, the same one, or no such piece changes nothing', () => {
   expect(instead(cabin, first, demoPart('quillon-keep-12'))).toBe(cabin)
   expect(instead(cabin, 'drive-99', larger)).toBe(cabin)
   expect(applyEdit(cabin, { do: 'forget-planned', pieceId: first })).toBe(cabin)
+})
+
+test('parts of one’s own that are planned in two places come back as they were', () => {
+  const own = (slug: string, bytes: number): CataloguePart => ({
+    ...changedPart(slug, { capacityBytes: bytes }),
+    slug: 'quillon-keep-12',
+  })
+  const [one, two] = [own('quillon-keep-12', 13e12), own('quillon-keep-12', 11e12)]
+  // Under one name and one version, as parts have that were seen at the bench.
+  const planned = instead(instead(cabin, first, one), second, two)
+  const bytes = (design: Design): unknown[] =>
+    [first, second].map((id) => {
+      const { snapshotId } = design.fitted.find((part) => part.id === id) ?? {}
+      const sheet = design.snapshots.find((snapshot) => snapshot.id === snapshotId)?.sheet
+      return sheet?.kind === 'drive' && sheet.capacityBytes
+    })
+  expect(bytes(planned)).toEqual([13e12, 11e12])
+  const asPlan = [first, second].reduce(
+    (design, pieceId) => applyEdit(design, { do: 'forget-planned', pieceId }),
+    planned,
+  )
+  const others = instead(instead(asPlan, first, larger), second, larger)
+  const back = [first, second].reduce(
+    (design, pieceId) => applyEdit(design, { do: 'fit-planned', pieceId }),
+    others,
+  )
+  expect(bytes(back)).toEqual([13e12, 11e12])
+  expect(applyEdit(cabin, { do: 'fit-planned', pieceId: first })).toBe(cabin)
 })
 
 test('what is soldered stays, and a piece that is removed takes its plan along', () => {

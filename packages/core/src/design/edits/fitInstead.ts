@@ -1,4 +1,5 @@
 import type { CataloguePart } from '../../catalogue/partKinds'
+import { slugOf } from '../../catalogue/slugOf'
 import type { InsteadOfPlanned } from '../bench'
 import type { Design, PartSnapshot } from '../design'
 import { sameValue } from '../sameValue'
@@ -49,6 +50,15 @@ function plannedPart({
   price,
 }: PartSnapshot): InsteadOfPlanned['planned'] {
   return { slug, catalogueVersion, sheet, price }
+}
+
+/** Fits what was planned in the place of a piece after all. */
+export function fitPlanned(design: Design, pieceId: string): Design {
+  const planned = design.bench.instead.find((one) => one.pieceId === pieceId)?.planned
+  if (!planned) return design
+  const { slug, catalogueVersion, sheet, price } = planned
+  const part = { slug: slug ?? slugOf(sheet), version: catalogueVersion, sheet, price }
+  return fitInstead(design, pieceId, part, { on: null, note: '' })
 }
 
 /** Lets go of what was planned in the place of a piece: what is fitted is the plan from now on. */

@@ -1,4 +1,4 @@
-import type { Design } from '../design'
+import type { Design, FittedPart } from '../design'
 
 /**
  * Moves a drive to a bay, or to the bench with `null`. If the bay is taken, the two change places.
@@ -6,13 +6,15 @@ import type { Design } from '../design'
 export function moveDrive(design: Design, driveId: string, bay: string | null): Design {
   const drive = design.fitted.find(({ id }) => id === driveId)
   if (!drive || (drive.bay === bay && drive.away === null)) return design
+  // On the bench nothing is written onto a drive any more.
+  const moved = (part: FittedPart, to: string | null): FittedPart => ({
+    ...part,
+    bay: to,
+    rebuilding: to !== null && part.rebuilding,
+  })
   const fitted = design.fitted.map((part) => {
-    if (part.id === driveId) {
-      // On the bench nothing is written onto it any more.
-      return { ...part, bay, away: null, rebuilding: bay !== null && part.rebuilding }
-    }
-    if (bay !== null && part.bay === bay) return { ...part, bay: drive.bay }
-    return part
+    if (part.id === driveId) return { ...moved(part, bay), away: null }
+    return bay !== null && part.bay === bay ? moved(part, drive.bay) : part
   })
   return { ...design, fitted }
 }

@@ -1,5 +1,6 @@
 import type { CataloguePart } from '../../catalogue/partKinds'
 import type { Design, PartSnapshot } from '../design'
+import { sameValue } from '../sameValue'
 import { nextId } from './nextId'
 
 /** The document with a snapshot of this part, and the snapshot's id; one that is there is used again. */
@@ -8,7 +9,8 @@ export function withSnapshot(
   part: CataloguePart,
 ): { design: Design; snapshotId: string } {
   const there = design.snapshots.find(
-    ({ slug, catalogueVersion }) => slug === part.slug && catalogueVersion === part.version,
+    ({ slug, catalogueVersion, sheet }) =>
+      slug === part.slug && catalogueVersion === part.version && sameValue(sheet, part.sheet),
   )
   if (there) return { design, snapshotId: there.id }
   const snapshot: PartSnapshot = {
