@@ -29,7 +29,7 @@ const HOLD_SHEETS = new Set(['insides', 'soldered'])
 export function withFieldsToday(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null || !('kind' in raw)) return raw
   const renamed = RENAMED[raw.kind as PartKind] ?? {}
-  const entries = Object.entries(raw) as [string, unknown][]
+  const entries = Object.entries<unknown>({ ...raw })
   if (!entries.some(([name, value]) => isOld(name, value, renamed))) return raw
   const today = new Set(entries.map(([name]) => name))
   return Object.fromEntries(
