@@ -15,6 +15,7 @@ test('by keyboard alone: found by measurements, looked at, compared', async ({
   await page.keyboard.press('/')
   await page.keyboard.type('chassis, desktop, depth under 400, at least 4 bays')
   await expect(found(page)).toHaveText('2 parts')
+  await expect(page.getByRole('option')).toHaveCount(2)
   await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('listbox')).toBeFocused()
   await page.keyboard.press('Space')

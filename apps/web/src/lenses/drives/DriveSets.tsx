@@ -37,15 +37,17 @@ export function DriveSets() {
   return (
     <>
       <h2>Sets that would hold it</h2>
-      <SmallChoice
-        label="Laid out as"
-        width="100%"
-        value={family}
-        options={layoutFamilies.map((one) => ({ value: one.family, text: one.title }))}
-        onChange={(name) => {
-          setChosen(layoutFamilies.find((one) => one.family === name)?.family ?? null)
-        }}
-      />
+      <div className={styles.field}>
+        <SmallChoice
+          label="Laid out as"
+          width="100%"
+          value={family}
+          options={layoutFamilies.map((one) => ({ value: one.family, text: one.title }))}
+          onChange={(name) => {
+            setChosen(layoutFamilies.find((one) => one.family === name)?.family ?? null)
+          }}
+        />
+      </div>
       <p className="soft">
         {enough.length > 0
           ? `Drives of one model for ${format.space(wanted)}, ${failureWords(failuresWanted)}. They take the place of what is in the bays.`
