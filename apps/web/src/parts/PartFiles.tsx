@@ -5,7 +5,7 @@ import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
-import { useRef } from 'react'
+import { FileButton } from '../controls/FileButton'
 import { saveFile } from '../controls/saveFile'
 import { format } from '../controls/locale'
 import { type TakeIn, useTakeIn } from './useTakeIn'
@@ -16,30 +16,16 @@ const MOST_PROBLEMS = 500
 
 /** Parts out to a file, and in from one. */
 export function PartFiles({ parts, kind }: { parts: readonly StoredPart[]; kind: PartKind | '' }) {
-  const input = useRef<HTMLInputElement>(null)
   const { takeIn, start, stop, forget } = useTakeIn()
   const many = kindWords.find((one) => one.kind === kind)?.many
   return (
     <>
-      <button
-        type="button"
-        className="plain-button"
-        title="A file of parts, as comma-separated text or JSON"
-        onClick={() => input.current?.click()}
-      >
-        Import
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        text="Import"
+        label="Part file"
         accept=".csv,.tsv,.txt,.json,text/csv,application/json"
-        hidden
-        aria-label="Part file"
-        onChange={({ target }) => {
-          const [file] = target.files ?? []
-          if (file) void start(file)
-          target.value = ''
-        }}
+        title="A file of parts, as comma-separated text or JSON"
+        onFile={(file) => void start(file)}
       />
       <button
         type="button"

@@ -1,6 +1,7 @@
 import { PRICES_PER_REQUEST } from '@flint/contract'
 import { wrap } from 'comlink'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
+import { FileButton } from '../controls/FileButton'
 import { useSendPricesMutation } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
@@ -12,7 +13,6 @@ const SHOWN_PROBLEMS = 5
 
 /** Prices out to a file, and in from one. */
 export function PriceFiles() {
-  const input = useRef<HTMLInputElement>(null)
   const [send] = useSendPricesMutation()
   const [news, setNews] = useState<string[]>([])
 
@@ -57,20 +57,11 @@ export function PriceFiles() {
         <a href="/api/prices.csv" download>
           Save all prices as CSV
         </a>{' '}
-        <button type="button" className="plain-button" onClick={() => input.current?.click()}>
-          Take prices in from CSV
-        </button>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          text="Take prices in from CSV"
+          label="Prices file"
           accept=".csv,text/csv"
-          hidden
-          aria-label="Prices file"
-          onChange={({ target }) => {
-            const [file] = target.files ?? []
-            target.value = ''
-            if (file) void read(file)
-          }}
+          onFile={(file) => void read(file)}
         />
       </p>
       <div role="status">

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import {
   api,
   useCreateDesignMutation,
@@ -9,6 +9,7 @@ import {
   useSendTemperaturesMutation,
   useTakeInPartsMutation,
 } from '../api/api'
+import { FileButton } from '../controls/FileButton'
 import { problemSentence } from '../api/problemOf'
 import { useAppDispatch } from '../store/hooks'
 import { importFile } from './importFile'
@@ -16,7 +17,6 @@ import type { ShelfNews } from './shelfNews'
 
 /** Reads a design document, or everything that somebody saved, from a file and puts it on the shelf. */
 export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) {
-  const input = useRef<HTMLInputElement>(null)
   const dispatch = useAppDispatch()
   const [isReading, setIsReading] = useState(false)
   const [createDesign] = useCreateDesignMutation()
@@ -65,28 +65,13 @@ export function ImportButton({ onNews }: { onNews: (news: ShelfNews) => void }) 
   }
 
   return (
-    <>
-      <button
-        type="button"
-        className="plain-button"
-        disabled={isReading}
-        title="A design, or a file of everything"
-        onClick={() => input.current?.click()}
-      >
-        Import
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        hidden
-        aria-label="Design file"
-        onChange={({ target }) => {
-          const [file] = target.files ?? []
-          if (file) void read(file)
-          target.value = ''
-        }}
-      />
-    </>
+    <FileButton
+      text="Import"
+      label="Design file"
+      accept=".json,application/json"
+      title="A design, or a file of everything"
+      disabled={isReading}
+      onFile={(file) => void read(file)}
+    />
   )
 }

@@ -1,12 +1,13 @@
 import { TEMPERATURES_PER_REQUEST } from '@flint/contract'
 import type { ReadTemperatures } from '@flint/core/files'
 import { type Remote, wrap } from 'comlink'
-import { lazy, Suspense, useRef, useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import {
   useRemoveTemperaturesMutation,
   useSendTemperaturesMutation,
   useTemperaturesQuery,
 } from '../../api/api'
+import { FileButton } from '../../controls/FileButton'
 import { problemSentence } from '../../api/problemOf'
 import { format } from '../../controls/locale'
 import { SmallChoice } from '../../controls/SmallChoice'
@@ -30,7 +31,6 @@ export function TemperaturesSection() {
   const [remove] = useRemoveTemperaturesMutation()
   const { take, told, isBusy } = useTakeLog()
   const [chosen, setChosen] = useState('')
-  const input = useRef<HTMLInputElement>(null)
   const series = data?.series ?? []
   const shown = series.find(({ name }) => name === chosen) ?? series[0]
   const degrees = (celsius: number): string => `${format.number(celsius, 1)} °C`
@@ -51,25 +51,12 @@ export function TemperaturesSection() {
             onChange={setChosen}
           />
         )}
-        <button
-          type="button"
-          className="plain-button"
-          disabled={isBusy}
-          onClick={() => input.current?.click()}
-        >
-          Take a log of temperatures
-        </button>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          text="Take a log of temperatures"
+          label="Log of temperatures"
           accept=".csv,.txt,.tsv,text/csv,text/plain"
-          hidden
-          aria-label="Log of temperatures"
-          onChange={({ target }) => {
-            const [file] = target.files ?? []
-            if (file) void take(designId, file)
-            target.value = ''
-          }}
+          disabled={isBusy}
+          onFile={(file) => void take(designId, file)}
         />
         {shown && (
           <>

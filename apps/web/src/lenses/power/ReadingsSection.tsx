@@ -2,7 +2,8 @@ import { READINGS_PER_REQUEST } from '@flint/contract'
 import { cutText } from '@flint/core/drawing'
 import type { PowerIn } from '@flint/core/figures'
 import type { Remote } from 'comlink'
-import { useCallback, useRef, useState } from 'react'
+import { useCallback, useState } from 'react'
+import { FileButton } from '../../controls/FileButton'
 import { useSendReadingsMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
 import { format } from '../../controls/locale'
@@ -32,7 +33,6 @@ interface Log {
 export function ReadingsSection({ powerIn }: { powerIn: PowerIn }) {
   const designId = useAppSelector(selectDesignId)
   const words = useAppSelector(selectWords)
-  const input = useRef<HTMLInputElement>(null)
   const [log, setLog] = useState<Log | null>(null)
   const [problem, setProblem] = useState('')
 
@@ -67,20 +67,11 @@ export function ReadingsSection({ powerIn }: { powerIn: PowerIn }) {
         A log is a text with a time and watts on each line, as meters write it: delimiter, decimal
         sign and columns are found, and it is held against the mean of the week.
       </p>
-      <button type="button" className="plain-button" onClick={() => input.current?.click()}>
-        Read a log of watts
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        text="Read a log of watts"
+        label="Log of watts"
         accept=".csv,.txt,.tsv,text/csv,text/plain"
-        hidden
-        aria-label="Log of watts"
-        onChange={({ target }) => {
-          const [file] = target.files ?? []
-          if (file) void read(file)
-          target.value = ''
-        }}
+        onFile={(file) => void read(file)}
       />
       <div role="status">
         {problem !== '' && <p>{problem}</p>}

@@ -1,5 +1,6 @@
 import { serialsToNote } from '@flint/core/figures'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
+import { FileButton } from '../../controls/FileButton'
 import { useRemoveCollectedMutation, useSendCollectedMutation } from '../../api/api'
 import { problemSentence } from '../../api/problemOf'
 import { format } from '../../controls/locale'
@@ -21,7 +22,6 @@ export function SeenSection({ proof }: { proof: Proof }) {
   const design = useAppSelector(selectDesign)
   const [send, { error }] = useSendCollectedMutation()
   const [remove] = useRemoveCollectedMutation()
-  const input = useRef<HTMLInputElement>(null)
   const [problem, setProblem] = useState('')
   const edit = useEdit()
   const { files, total, seen, found } = proof
@@ -56,28 +56,12 @@ export function SeenSection({ proof }: { proof: Proof }) {
         the file here. It reads and changes nothing; serial numbers are in it.
       </p>
       <div className={styles.actions}>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          text="Take a collected file"
+          label="Collected file"
           accept=".json,application/json"
-          aria-label="Collected file"
-          className="only-for-readers"
-          tabIndex={-1}
-          onChange={({ target }) => {
-            const [file] = target.files ?? []
-            if (file) void take(file)
-            target.value = ''
-          }}
+          onFile={(file) => void take(file)}
         />
-        <button
-          type="button"
-          className="plain-button"
-          onClick={() => {
-            input.current?.click()
-          }}
-        >
-          Take a collected file
-        </button>
         <SimulatedMachine />
         {last && (
           <button
