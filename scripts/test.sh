@@ -26,7 +26,7 @@ clean_up() {
 trap clean_up EXIT
 trap 'exit 130' INT TERM
 
-# What only reads the code runs beside the tests, up to those in the browser, which need both processors.
+# What only reads the code runs beside the unit tests.
 (
   check "lock file" node scripts/lib/check-lock.mjs
   check "format" npm run -s format:check
@@ -53,16 +53,16 @@ count_jest() {
 }
 run_jest unit 2
 count_jest unit
-# Some of these hold answers to a time: they leave a processor to the checks.
-run_jest api 1
-count_jest api
-# These mostly wait for servers that start and end, so the browser need not wait for them.
-run_jest house 1 &
-HOUSE=$!
 wait "$CHECKS" || true
 CHECKS=
 cat "$reports/checks.log"
 count_checks "$reports/checks"
+# Some of these hold answers to a time, so nothing else runs beside them.
+run_jest api 2
+count_jest api
+# These mostly wait for servers that start and end, so the browser need not wait for them.
+run_jest house 1 &
+HOUSE=$!
 
 say "Running the browser tests …"
 PLAYWRIGHT_JSON_OUTPUT_NAME="$reports/browser.json" npx --no-install playwright test -c e2e \
