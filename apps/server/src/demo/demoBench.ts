@@ -21,22 +21,30 @@ export interface DemoBench {
 const MS_PER_DAY = 86_400_000
 const MS_PER_MINUTE = 60_000
 
-/**
- * Days ago, hours that the drives have run by then, how warm they were, the share of the pool that was full, and how often
- * each drive was written and read from end to end.
- */
-const BURN_IN = [
-  [0.6, 2, 34, 0, 0],
-  [0.3, 9, 42, 0, 0.22],
-  [0.1, 14, 43, 0, 0.42],
-] as const
+/** How a simulated machine stood when it was asked. */
+interface Asked {
+  daysAgo: number
+  /** That its drives have run by then. */
+  hours: number
+  celsius: number
+  /** Of its pool. */
+  usedShare: number
+  /** How often each drive was written and then read from end to end. */
+  timesOver: number
+}
+
 const BEGUN_DAYS_AGO = 0.55
-const OLD_MACHINE = [
-  [240, 21_000, 36, 0.41, 30],
-  [150, 23_160, 39, 0.46, 34],
-  [60, 25_320, 41, 0.52, 38],
-  [1, 26_736, 37, 0.55, 41],
-] as const
+const BURN_IN: readonly Asked[] = [
+  { daysAgo: 0.6, hours: 2, celsius: 34, usedShare: 0, timesOver: 0 },
+  { daysAgo: 0.3, hours: 9, celsius: 42, usedShare: 0, timesOver: 0.22 },
+  { daysAgo: 0.1, hours: 14, celsius: 43, usedShare: 0, timesOver: 0.42 },
+]
+const OLD_MACHINE: readonly Asked[] = [
+  { daysAgo: 240, hours: 21_000, celsius: 36, usedShare: 0.41, timesOver: 30 },
+  { daysAgo: 150, hours: 23_160, celsius: 39, usedShare: 0.46, timesOver: 34 },
+  { daysAgo: 60, hours: 25_320, celsius: 41, usedShare: 0.52, timesOver: 38 },
+  { daysAgo: 1, hours: 26_736, celsius: 37, usedShare: 0.55, timesOver: 41 },
+]
 
 /**
  * What of the bench belongs to a demo design: one in the middle of its burn-in, and one with a fault to find. All of it
@@ -52,10 +60,10 @@ export function demoBench(name: string, design: Design, now: Date): DemoBench {
   const minute = Math.floor(now.getTime() / MS_PER_MINUTE) * MS_PER_MINUTE
   const at = (daysAgo: number): string => new Date(minute - daysAgo * MS_PER_DAY).toISOString()
   const gathered = (
-    rows: readonly (readonly [number, number, number, number, number])[],
+    rows: readonly Asked[],
     faultsAtLast: Partial<SimulatedFaults>,
   ): DemoBench['files'] =>
-    rows.map(([daysAgo, hours, celsius, usedShare, timesOver], index) =>
+    rows.map(({ daysAgo, hours, celsius, usedShare, timesOver }, index) =>
       simulatedMachine(
         design,
         machine,

@@ -11,6 +11,12 @@ export interface SharedRun {
 /** Room below the front for each of them, its line and its name. */
 export const RUN_PX = 22
 
+/** Where in a bay its line is fixed, as a share of its width: the first on the right, the second on the left. */
+const FIXED_AT = { first: 0.93, second: 0.07 }
+/** From the line down to the foot of its name. */
+const NAME_PX = 12
+const DOT_PX = 3
+
 interface SharedRunLinesProps {
   name: string
   bays: readonly Bay[]
@@ -23,7 +29,7 @@ interface SharedRunLinesProps {
 /** From the side of each bay, clear of its words, down to one line below the front with the name of what they share. */
 export function SharedRunLines({ name, bays, pxPerMm, busPx, isFirst }: SharedRunLinesProps) {
   const middles = bays.map(({ leftMm, topMm, widthMm, heightMm }) => ({
-    x: 1 + (leftMm + widthMm * (isFirst ? 0.93 : 0.07)) * pxPerMm,
+    x: 1 + (leftMm + widthMm * (isFirst ? FIXED_AT.first : FIXED_AT.second)) * pxPerMm,
     y: 1 + (topMm + heightMm / 2) * pxPerMm,
   }))
   const [left, right] = [
@@ -35,11 +41,11 @@ export function SharedRunLines({ name, bays, pxPerMm, busPx, isFirst }: SharedRu
       {middles.map(({ x, y }) => (
         <g key={`${x} ${y}`}>
           <line x1={x} x2={x} y1={y} y2={busPx} />
-          <circle cx={x} cy={y} r="3" />
+          <circle cx={x} cy={y} r={DOT_PX} />
         </g>
       ))}
       <line x1={left} x2={right} y1={busPx} y2={busPx} />
-      <text x={left} y={busPx + 12} className={styles.sharedName}>
+      <text x={left} y={busPx + NAME_PX} className={styles.sharedName}>
         {name}
       </text>
     </g>

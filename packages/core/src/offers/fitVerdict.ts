@@ -1,6 +1,7 @@
 import { type CataloguePart, type PartKind, partKinds } from '../catalogue/partKinds'
 import type { Design } from '../design/design'
 import { fitPart } from '../design/edits/fitPart'
+import { snapshotOf } from '../design/edits/snapshots'
 import { sameValue } from '../design/sameValue'
 import { type Evaluation, Evaluator } from '../evaluate'
 import { findingWords } from '../findings/findingWords'
@@ -103,10 +104,7 @@ function verdictOn(
   const after = fitPart(design, candidate)
   const then = resolveMachine(after, machine)
   const { findings, power, cost } = evaluator.evaluate(after, then)
-  const snapshot = after.snapshots.find(
-    ({ slug, catalogueVersion }) =>
-      slug === candidate.slug && catalogueVersion === candidate.version,
-  )
+  const snapshot = snapshotOf(after, candidate)
   const pieceId = after.fitted.findLast(({ snapshotId }) => snapshotId === snapshot?.id)?.id
   const about = findings.filter(
     ({ step, partIds }) =>

@@ -56,6 +56,15 @@ describe('how many at once', () => {
     expect(atOnce(bare)).toEqual({ drives: 12, bySupply: null, byAir: null, atOnce: 12 })
   })
 
+  test('watts that nobody gives are not none: then nobody knows how many', () => {
+    const unknown = applyEdit(cabin, {
+      do: 'change-sheet',
+      snapshotId: cabin.fitted.find(({ id }) => id === first)?.snapshotId ?? '',
+      change: { readingWatts: null, idleWatts: null },
+    })
+    expect(atOnce(unknown)).toMatchObject({ bySupply: null, byAir: null, atOnce: 12 })
+  })
+
   test('the warmer the room and the stricter the house, the fewer', () => {
     const byAir = (roomCelsius: number, driveCelsiusMost: number): number =>
       atOnce(changeHouseRules(changeBrief(cabin, { roomCelsius }), { driveCelsiusMost })).byAir ??

@@ -11,9 +11,9 @@ import { drawnInState } from '../power/statePower'
 /** How many drives may be burnt in together. */
 export interface BurnInAtOnce {
   drives: number
-  /** As many as the supply carries; null where nobody says what it gives. */
+  /** As many as the supply carries; null without one, or where watts are not known. */
   bySupply: number | null
-  /** As many as stay below what the house allows, wherever they sit; null where nobody says how warm the room is. */
+  /** As many as stay below what the house allows, wherever they sit; null where watts or the room are not known. */
   byAir: number | null
   /** The least of these, and one at least, since a drive is burnt in somehow. */
   atOnce: number
@@ -38,8 +38,10 @@ export function burnInAtOnce(design: BurnInDesign, machine: Machine): BurnInAtOn
   const all = drives.length
   const supplies = piecesOf(machine, 'supply')
   const ratedWatts = supplies.reduce((sum, { dataSheet }) => sum + dataSheet.ratedWatts, 0)
+  const atWork = drawnInState(design, machine, burningIn(new Set(drives.map(({ id }) => id))))
+  // Watts that nobody gives would count as none, and all of the drives would seem to do.
   const bySupply =
-    supplies.length === 0
+    supplies.length === 0 || atWork.dc.missing.length > 0
       ? null
       : mostThat(all, (count) => {
           const busy = new Set(drives.slice(0, count).map(({ id }) => id))
@@ -47,34 +49,36 @@ export function burnInAtOnce(design: BurnInDesign, machine: Machine): BurnInAtOn
         })
   const { roomCelsius } = design.brief
   const flow = airFlow(machine, design.air)
+  const rows = heatInState(design, machine, flow, burningIn(new Set())).rows.filter(
+    ({ hasDisk }) => hasDisk,
+  )
+  const idsInRows = rows.flatMap(({ driveIds }) => driveIds)
+  const allowed = allowedCelsius(design.houseRules, machine, idsInRows)
+  const inOrder = new Map(drives.map(({ id }, at) => [id, at]))
+  /** The hungriest of each row, as if all of a batch sat in it; rows do not warm each other. */
+  const inOneRow = (count: number): Set<PieceId> =>
+    new Set(
+      rows.flatMap(({ driveIds }) =>
+        driveIds
+          .toSorted((one, other) => (inOrder.get(one) ?? all) - (inOrder.get(other) ?? all))
+          .slice(0, count),
+      ),
+    )
   const byAir =
-    roomCelsius === null
+    roomCelsius === null || rows.some(({ watts }) => watts.missing.length > 0)
       ? null
       : mostThat(all, (count) => {
-          const busy = inOneRow(count)
-          const heat = heatInState(design, machine, flow, burningIn(busy))
-          const rows = heat.rows.filter(({ hasDisk }) => hasDisk)
-          const ids = rows.flatMap(({ driveIds }) => driveIds)
-          const warmest = Math.max(...rows.map(({ kelvin }) => roomCelsius + kelvin.likely))
-          return warmest <= allowedCelsius(design.houseRules, machine, ids)
+          const heat = heatInState(design, machine, flow, burningIn(inOneRow(count)))
+          const kelvins = heat.rows
+            .filter(({ hasDisk }) => hasDisk)
+            .map(({ kelvin }) => kelvin.likely)
+          return roomCelsius + Math.max(...kelvins) <= allowed
         })
   return {
     drives: all,
     bySupply,
     byAir,
     atOnce: Math.max(1, Math.min(all, bySupply ?? all, byAir ?? all)),
-  }
-
-  /** The hungriest of each row, as if all of a batch sat in it; rows do not warm each other. */
-  function inOneRow(count: number): Set<PieceId> {
-    const { rows } = heatInState(design, machine, flow, machineState('scrub'))
-    const hunger = new Map(drives.map(({ id }, at) => [id, at]))
-    const order = (id: PieceId): number => hunger.get(id) ?? all
-    return new Set(
-      rows.flatMap(({ driveIds }) =>
-        driveIds.toSorted((one, other) => order(one) - order(other)).slice(0, count),
-      ),
-    )
   }
 }
 

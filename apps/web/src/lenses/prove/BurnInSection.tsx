@@ -123,8 +123,6 @@ function atOnceWords({ drives, bySupply, byAir }: BurnInAtOnce): string {
       ? 'What the supply carries is not known'
       : `The supply carries ${of(bySupply)} at once`
   const air =
-    byAir === null
-      ? 'how warm they get is not known without the temperature of the room'
-      : `the air ${of(byAir)}, in whichever bays`
+    byAir === null ? 'how warm they get is not known' : `the air ${of(byAir)}, in whichever bays`
   return `${supply}; ${air}.`
 }

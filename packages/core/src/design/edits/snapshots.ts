@@ -3,15 +3,22 @@ import type { Design, PartSnapshot } from '../design'
 import { sameValue } from '../sameValue'
 import { nextId } from './nextId'
 
+/** The data sheet of a design that is that of this part, word for word. */
+export function snapshotOf(
+  { snapshots }: Pick<Design, 'snapshots'>,
+  { slug, version, sheet }: CataloguePart,
+): PartSnapshot | undefined {
+  return snapshots.find(
+    (one) => one.slug === slug && one.catalogueVersion === version && sameValue(one.sheet, sheet),
+  )
+}
+
 /** The document with a snapshot of this part, and the snapshot's id; one that is there is used again. */
 export function withSnapshot(
   design: Design,
   part: CataloguePart,
 ): { design: Design; snapshotId: string } {
-  const there = design.snapshots.find(
-    ({ slug, catalogueVersion, sheet }) =>
-      slug === part.slug && catalogueVersion === part.version && sameValue(sheet, part.sheet),
-  )
+  const there = snapshotOf(design, part)
   if (there) return { design, snapshotId: there.id }
   const snapshot: PartSnapshot = {
     id: nextId(
