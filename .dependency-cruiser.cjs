@@ -92,7 +92,7 @@ const SERVER = {
   health: ['http'],
   people: ['http'],
   catalogue: ['http', 'people'],
-  designs: ['http', 'people'],
+  designs: ['http', 'people', 'build.ts'],
   demo: ['catalogue', 'designs', 'events', 'people', 'prices', 'proving'],
   readings: ['http', 'people', 'designs'],
   proving: ['http', 'people', 'designs'],

@@ -309,11 +309,35 @@ describe('ways back', () => {
   })
 })
 
+test('a document is read by this build once; what another one stored is read until it is saved again', async () => {
+  const { id, document } = await create(newDesign('Read once'))
+  const tamper = (checkedBy: string | null) =>
+    server.database.query(
+      `UPDATE design_revision SET document = document - 'notes', checked_by = $2 WHERE design_id = $1`,
+      [id, checkedBy],
+    )
+  const read = async (): Promise<Design> =>
+    ((await api().get(`/api/designs/${id}`).expect(200)).body as StoredDesign).document
+  const [row] = await server.database.query<{ by: string }[]>(
+    `SELECT checked_by AS by FROM design_revision WHERE design_id = $1`,
+    [id],
+  )
+  // A field that is missing shows whether it was read: reading refuses it.
+  await tamper(row?.by ?? null)
+  expect(await read()).not.toHaveProperty('notes')
+  for (const other of ['another build', null]) {
+    await tamper(other)
+    await api().get(`/api/designs/${id}`).expect(422)
+  }
+  await save(id, 1, renameDesign(document, 'Read again')).expect(200)
+  expect(await read()).toMatchObject({ name: 'Read again', notes: '' })
+})
+
 describe('what a newer Flint Shelf has made', () => {
   test('a design is named and can be taken along; the others are there; it is not opened, and stays a revision', async () => {
     const { id, document } = await create(newDesign('Of tomorrow'))
     await server.database.query(
-      `UPDATE design_revision SET document = document || '{"version": 99, "more": true}' WHERE design_id = $1`,
+      `UPDATE design_revision SET document = document || '{"version": 99, "more": true}', checked_by = NULL WHERE design_id = $1`,
       [id],
     )
     await server.database.query(`UPDATE design_summary SET made_by = 'another build'`)

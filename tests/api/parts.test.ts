@@ -195,10 +195,10 @@ test('what an older version stored is read with what has come since as not known
     .send({ document: newDesign('Old') })
     .expect(201)
   const { id } = body as StoredDesign
-  await server.database.query(`UPDATE design_revision SET document = $1 WHERE design_id = $2`, [
-    old,
-    id,
-  ])
+  await server.database.query(
+    `UPDATE design_revision SET document = $1, checked_by = NULL WHERE design_id = $2`,
+    [old, id],
+  )
   const { body: read } = await api().get(`/api/designs/${id}`).expect(200)
   const { document } = read as StoredDesign
   expect(document.version).toBe(13)
@@ -210,6 +210,35 @@ test('what an older version stored is read with what has come since as not known
     [{ kind: 'fan', maker: 'Mine', model: 'Old', sizeMm: 80 }],
   )
   expect((await find('mine-old'))?.sheet).toMatchObject({ idleWatts: null, sources: {} })
+})
+
+test('a page of parts is not sent again while no part has changed, by whatever way', async () => {
+  const tag = async (path = '/api/parts'): Promise<string> =>
+    String((await api().get(path).expect(200)).headers.etag)
+  const before = await tag()
+  expect(await tag()).toBe(before)
+  const { text } = await api().get('/api/parts').set('if-none-match', before).expect(304)
+  expect(text).toBe('')
+  const changes: (() => Promise<unknown>)[] = [
+    () =>
+      api()
+        .put('/api/parts/mine-fresh')
+        .send({ sheet: fan('Fresh').sheet })
+        .expect(200),
+    () => api().put('/api/parts/mine-fresh/owned').send({ ownedPieces: 2 }).expect(200),
+    () => api().delete('/api/parts/mine-fresh').send({}).expect(204),
+    () => server.database.query(`UPDATE part SET owned_pieces = 3 WHERE slug = 'brisk-120'`),
+  ]
+  const seen = new Set([before])
+  for (const change of changes) {
+    await change()
+    const last = [...seen].at(-1) ?? ''
+    const { headers } = await api().get('/api/parts').set('if-none-match', last).expect(200)
+    seen.add(String(headers.etag))
+  }
+  expect(seen.size).toBe(changes.length + 1)
+  expect((await find('brisk-120'))?.ownedPieces).toBe(3)
+  expect(await find('mine-fresh')).toBeUndefined()
 })
 
 test('the catalogue comes in pages', async () => {

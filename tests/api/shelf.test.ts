@@ -269,8 +269,8 @@ test('a design whose summary took longer than its save has it soon after, by its
     {
       ...summariserHere,
       // In the half second of a save it is never ready.
-      summarise: (design, longestMs) =>
-        longestMs < 1_000 ? Promise.resolve(null) : summariserHere.summarise(design, longestMs),
+      summarise: (asked, longestMs) =>
+        longestMs < 1_000 ? Promise.resolve(null) : summariserHere.summarise(asked, longestMs),
     },
   )
   await slow.house.summaries.fillIn()

@@ -126,7 +126,7 @@ describe('backup and restore', () => {
     const [first, second, third] = rows.map(({ id }) => id)
     const change = (sql: string) => client.query(sql)
     await change(
-      `UPDATE design_revision SET document = document || '{"version": 99}' WHERE design_id = '${first}'`,
+      `UPDATE design_revision SET document = document || '{"version": 99}', checked_by = NULL WHERE design_id = '${first}'`,
     )
     await change(`UPDATE design SET revision = 7 WHERE id = '${second}'`)
     await change(
@@ -157,16 +157,19 @@ describe('backup and restore', () => {
     await other.start(environment)
     const client = await clientOf(other, environment.FLINT_DB_PORT ?? '')
     await client.query(
-      'DROP TABLE temperature, collected, event, price, price_target, reading, design_link, design_access, change_entry, session, api_token, account',
+      'DROP TRIGGER part_changed ON part; DROP FUNCTION stamp_catalogue; DROP TABLE catalogue_state, temperature, collected, event, price, price_target, reading, design_link, design_access, change_entry, session, api_token, account',
     )
     await client.query('ALTER TABLE design DROP COLUMN owner_id')
     await client.query(
       `UPDATE part SET sheet = sheet || jsonb_build_object('price', price), origin = 'own' WHERE slug = 'brisk-120'`,
     )
     await client.query('ALTER TABLE part DROP COLUMN price')
-    await client.query('ALTER TABLE design_revision DROP COLUMN what, DROP COLUMN figures')
     await client.query(
-      `DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%' OR name LIKE 'Readings%' OR name LIKE 'Price%' OR name LIKE 'Collected%' OR name LIKE 'Temperatures%'`,
+      'ALTER TABLE design_revision DROP COLUMN what, DROP COLUMN figures, DROP COLUMN checked_by',
+    )
+    await client.query('ALTER TABLE design_summary DROP COLUMN searched')
+    await client.query(
+      `DELETE FROM migrations WHERE name LIKE 'People%' OR name LIKE 'Revision%' OR name LIKE 'Readings%' OR name LIKE 'Price%' OR name LIKE 'Collected%' OR name LIKE 'Temperatures%' OR name LIKE 'ReadOnce%'`,
     )
     await client.end()
     await other.stop()

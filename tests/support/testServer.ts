@@ -29,6 +29,7 @@ export const TEST_SETTINGS: AppSettings = {
   sessionSecret: 'of a test',
   proxy: null,
   certificate: null,
+  build: 'of a test',
 }
 
 /** The server over a database of its own, with the demo loaded; open to this machine, unless its settings say otherwise. */

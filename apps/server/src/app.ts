@@ -1,5 +1,6 @@
 import type { ServerResponse } from 'node:http'
 import { join } from 'node:path'
+import { constants } from 'node:zlib'
 import compression from 'compression'
 import expressStaticGzip from 'express-static-gzip'
 import express, { type Express } from 'express'
@@ -75,7 +76,10 @@ export type AppSettings = Pick<
   | 'sessionSecret'
   | 'proxy'
   | 'certificate'
->
+> & {
+  /** Tells this build of the server from others. */
+  build: string
+}
 
 /** What the server keeps in order by itself, beside answering. */
 export interface House {
@@ -93,15 +97,15 @@ export function makeApp(
   printer: Printer = printerHere,
 ): App {
   const summaries = new SummaryStore(database, summariser)
-  const designs = new DesignStore(database, summaries)
-  const past = new PastStore(database)
+  const designs = new DesignStore(database, summaries, settings.build)
+  const past = new PastStore(database, settings.build)
   const readings = new ReadingStore(database)
   const collected = new CollectedStore(database)
   const events = new EventStore(database)
   const temperatures = new TemperatureStore(database)
   const prices = new PriceStore(database)
   const sharing = new SharingStore(database)
-  const catalogue = new CatalogueStore(database)
+  const catalogue = new CatalogueStore(database, settings.build)
   const people = new PeopleStore(database)
   const changes = new ChangeStore(database)
   const demo = new DemoLoader(settings.demoFolder, designs, catalogue, prices, collected, events)
@@ -137,7 +141,8 @@ export function makeApp(
   app.use(requestLog(logger))
   app.use(onlyOwnHosts(settings.hostNames))
   app.use(securityHeaders(settings.certificate !== null))
-  app.use(compression())
+  // Most of its time goes into the last few per cent; what never changes was compressed well when it was built.
+  app.use(compression({ level: constants.Z_BEST_SPEED }))
 
   const api = express.Router()
   api.use('/health', healthRoutes(database))

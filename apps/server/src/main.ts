@@ -3,6 +3,7 @@ import { createServer as createSecureServer } from 'node:https'
 import { join } from 'node:path'
 import { pino } from 'pino'
 import { makeApp } from './app'
+import { buildOf } from './build'
 import { makeDataSource } from './database/dataSource'
 import { printerOnThread } from './print/printer'
 import { summariserOnThread } from './designs/summariser'
@@ -17,7 +18,13 @@ await database.initialize()
 await database.runMigrations()
 const summariser = summariserOnThread(join(import.meta.dirname, 'summaryWorker.js'))
 const printer = printerOnThread(join(import.meta.dirname, 'printWorker.js'))
-const { express, demo, house } = makeApp(database, settings, logger, summariser, printer)
+const { express, demo, house } = makeApp(
+  database,
+  { ...settings, build: buildOf(import.meta.filename) },
+  logger,
+  summariser,
+  printer,
+)
 await demo.loadWhenEmpty()
 
 const { certificate } = settings

@@ -1,10 +1,9 @@
 import type { Design } from './design/design'
-import { evaluate, type Evaluation } from './evaluate'
+import { type Evaluation, Evaluator } from './evaluate'
 import { isLack, type Severity } from './judging/finding'
 import type { AnyJudgedLimit } from './limits/limits'
 import { bayPlan, type BayUse } from './machine/bayPlan'
 import { type Front, frontsExtent, frontsOfDesign } from './machine/fronts'
-import { resolveMachine } from './machine/resolveMachine'
 
 /** A rectangle on the front: left, top, width and height in millimetres. */
 export type FrontBox = [leftMm: number, topMm: number, widthMm: number, heightMm: number]
@@ -42,13 +41,13 @@ export interface DesignSummary {
  * What a list shows of a design.
  *
  * Pure: the same design always gives the same summary, and no design that `parseDesign` accepts makes it throw.
+ *
+ * @param evaluator one that has looked at this design before; it only saves work
  */
-export function designSummary(design: Design): DesignSummary {
-  const machine = resolveMachine(design)
-  const { capacity, survival, power, cost, limits, findings, stillToChoose, isDone } = evaluate(
-    design,
-    machine,
-  )
+export function designSummary(design: Design, evaluator = new Evaluator()): DesignSummary {
+  const machine = evaluator.machineOf(design)
+  const { capacity, survival, power, cost, limits, findings, stillToChoose, isDone } =
+    evaluator.evaluate(design, machine)
   const found = findings.filter((finding) => !isLack(finding))
   const fronts = frontsOfDesign(design)
   return {

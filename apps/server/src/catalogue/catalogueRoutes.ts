@@ -16,7 +16,9 @@ export function catalogueRoutes(catalogue: CatalogueStore): ApiRoute[] {
       does: null,
       answer: async (request, response) => {
         const { after = '' } = await readQuery(ListParts, request.query)
-        response.json(await catalogue.page(after))
+        const { version, json } = await catalogue.page(after)
+        // Who has it already is told so, without the parts.
+        response.set('ETag', `W/"${version}"`).type('json').send(json)
       },
     },
     {

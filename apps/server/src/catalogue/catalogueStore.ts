@@ -15,17 +15,49 @@ import { PartEntity } from './partEntity'
 /** Any number that nothing else here locks by. */
 const CATALOGUE_LOCK = 4_810
 
+/** Pages of parts whose text stays at hand. */
+const MOST_KEPT_PAGES = 8
+
+/** Digits that tell builds apart. */
+const VERSION_DIGITS = 12
+
+/** Pages of parts as they are sent. */
+interface KeptPages {
+  /** Of parts and build: the same one says the same. */
+  version: string
+  jsonAfter: Map<string, string>
+}
+
 const NO_PART = 'There is no such part in the catalogue.'
 
 /** The parts that designs are made of: shipped ones, and those of one's own. */
 export class CatalogueStore {
-  constructor(private readonly database: DataSource) {}
+  #kept: KeptPages = { version: '', jsonAfter: new Map() }
+
+  constructor(
+    private readonly database: DataSource,
+    private readonly build: string,
+  ) {}
 
   /**
-   * A page of those that can be read, by the alphabet.
+   * A page of those that can be read, by the alphabet. Its text stays at hand until some part changes, since all
+   * pages of the application begin with it.
    * @param after the name of the part before the first one; empty for the first page
    */
-  async page(after: string): Promise<PartPage> {
+  async page(after: string): Promise<{ version: string; json: string }> {
+    // Before the parts: one that changes between the two questions makes a page that is only kept too short.
+    const [state] = await this.database.query<{ stamp: string }[]>(
+      'SELECT stamp FROM catalogue_state',
+    )
+    const version = `${this.build.slice(0, VERSION_DIGITS)}-${state?.stamp ?? ''}`
+    if (this.#kept.version !== version) this.#kept = { version, jsonAfter: new Map() }
+    const { jsonAfter } = this.#kept
+    const json = jsonAfter.get(after) ?? JSON.stringify(await this.#readPage(after))
+    if (jsonAfter.size < MOST_KEPT_PAGES) jsonAfter.set(after, json)
+    return { version, json }
+  }
+
+  async #readPage(after: string): Promise<PartPage> {
     const rows = await this.database.manager.find(PartEntity, {
       where: { slug: MoreThan(after), removedAt: IsNull() },
       order: { slug: 'ASC' },

@@ -24,6 +24,7 @@ import { Prices1803000000000 } from './migrations/1803000000000-Prices'
 import { Collected1804000000000 } from './migrations/1804000000000-Collected'
 import { PriceBesideSheet1805000000000 } from './migrations/1805000000000-PriceBesideSheet'
 import { Temperatures1806000000000 } from './migrations/1806000000000-Temperatures'
+import { ReadOnce1807000000000 } from './migrations/1807000000000-ReadOnce'
 import { SnakeCaseNames } from './snakeCaseNames'
 
 /** A connection to the project's own PostgreSQL; not yet opened. */
@@ -68,6 +69,7 @@ export function makeDataSource({ database }: Pick<Settings, 'database'>): DataSo
       Collected1804000000000,
       PriceBesideSheet1805000000000,
       Temperatures1806000000000,
+      ReadOnce1807000000000,
     ],
     namingStrategy: new SnakeCaseNames(),
     synchronize: false,

@@ -51,6 +51,10 @@ export class DesignRevisionEntity {
   @CreateDateColumn({ type: 'timestamptz' })
   savedAt!: Date
 
+  /** The build that read the document and found nothing wrong with it; null where none did. */
+  @Column({ type: 'varchar', length: 64, nullable: true })
+  checkedBy!: string | null
+
   /** The id that the window gave the save that made it. */
   @Column({ type: 'uuid', nullable: true })
   saveId!: string | null

@@ -2,7 +2,6 @@ import type { DesignRight } from '@flint/contract'
 import { isUUID } from 'class-validator'
 import type { DataSource } from 'typeorm'
 import type { Principal } from '../people/principal'
-import { DesignEntity } from './designEntity'
 import type { ShownTo } from './summaryEntity'
 
 /**
@@ -31,8 +30,10 @@ export async function rightTo(
 ): Promise<DesignRight | null> {
   if (!isUUID(designId)) return null
   switch (principal.kind) {
-    case 'house':
-      return (await database.manager.existsBy(DesignEntity, { id: designId })) ? 'own' : null
+    case 'house': {
+      const found = await database.query<unknown[]>('SELECT FROM design WHERE id = $1', [designId])
+      return found.length > 0 ? 'own' : null
+    }
     case 'link':
       return principal.designId === designId ? 'look' : null
     case 'nobody':

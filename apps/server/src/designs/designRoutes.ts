@@ -30,7 +30,8 @@ export function designRoutes(designs: DesignStore, summaries: SummaryStore): Api
         } = await readQuery(ListDesigns, request.query)
         const words = find.split(/\s+/).filter((word) => word !== '')
         const asked = { words, order, page: Number(page) }
-        response.json(await summaries.page(asked, shownTo(principalOf(request))))
+        const json = await summaries.pageJson(asked, shownTo(principalOf(request)))
+        response.type('json').send(json)
       },
     },
     {

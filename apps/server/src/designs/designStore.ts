@@ -6,12 +6,18 @@ import type { DesignSummary } from '@flint/core/figures'
 import { type DataSource, type EntityManager, In, MoreThan } from 'typeorm'
 import { HttpProblem, noSuchDesign } from '../http/problems'
 import { DesignEntity, DesignRevisionEntity, DesignSetAsideEntity } from './designEntity'
-import { revisionFigures } from './revisionFigures'
 import { readStored, storedDocument } from './storedRow'
+import { type NewRevision, storeRevision } from './storeRevision'
 import type { SummaryStore } from './summaryStore'
 
 /** What a window says of itself with a save. */
 export type SaveAttempt = Omit<SaveDesign, 'document'>
+
+/** A revision that is to be added, with what its window said of it. */
+interface Added extends Pick<NewRevision, 'designId' | 'after' | 'document'> {
+  saveId?: string | undefined
+  what?: string | undefined
+}
 
 /** Versions that came too late which are kept of one design; the oldest one goes when another comes. */
 const MOST_SET_ASIDE = 100
@@ -24,28 +30,34 @@ export class DesignStore {
   constructor(
     private readonly database: DataSource,
     private readonly summaries: SummaryStore,
+    private readonly build: string,
   ) {}
 
   /** @throws HttpProblem 404; 422 for one that cannot be read */
   async read(id: string): Promise<StoredDesign> {
-    return readStored(await this.#newest(id))
+    return readStored(await this.#newest(id), this.build)
   }
 
   /** The document for taking along, also when it cannot be read here. @throws HttpProblem 404 */
   async document(id: string): Promise<unknown> {
-    return storedDocument(await this.#newest(id))
+    return storedDocument(await this.#newest(id), this.build)
   }
 
   async create(
     document: Design,
     { demoName = null, ownerId = null }: { demoName?: string | null; ownerId?: string | null } = {},
   ): Promise<StoredDesign> {
-    return this.#saving(document, async (manager, summary) => {
-      const design = await manager.save(
-        manager.create(DesignEntity, { revision: 1, demoName, ownerId, removedAt: null }),
-      )
-      return this.#addRevision(manager, design.id, 1, document, summary)
-    })
+    return this.#saving(null, document, (summary) =>
+      this.database.transaction(async (manager) => {
+        const design = await manager.save(
+          manager.create(DesignEntity, { revision: 0, demoName, ownerId, removedAt: null }),
+        )
+        const first = { designId: design.id, after: 0, document }
+        const stored = await this.#addRevision(manager, first, summary)
+        if (!stored) throw new Error('A new design has no revision that could say the same.')
+        return stored
+      }),
+    )
   }
 
   /** Puts a copy of it on the shelf. @throws HttpProblem 404; 422 for one that cannot be read */
@@ -70,24 +82,11 @@ export class DesignStore {
     document: Design,
     { basedOnRevision, saveId, what, unanswered = [] }: SaveAttempt,
   ): Promise<StoredDesign> {
-    const outcome = await this.#saving(document, async (manager, summary) => {
-      const design = await lockDesign(manager, id)
-      const newest = await manager.findOneByOrFail(DesignRevisionEntity, {
-        designId: id,
-        revision: design.revision,
-      })
-      if (isDeepStrictEqual(newest.document, document)) return readStored(newest)
-      if (
-        design.revision === basedOnRevision ||
-        (await areAllOwn(manager, design, basedOnRevision, unanswered))
-      ) {
-        return this.#addRevision(manager, id, design.revision + 1, document, summary, {
-          saveId,
-          what,
-        })
-      }
-      const aside = await keepAside(manager, id, basedOnRevision, document)
-      return { stored: readStored(newest), yours: document, setAsideId: aside.id }
+    const revision = { designId: id, after: basedOnRevision, document, saveId, what }
+    const outcome = await this.#saving(id, document, async (summary) => {
+      // Nearly all saves are made from the newest revision and are stored by this; the rest is looked at closely.
+      const stored = await this.#addRevision(this.database.manager, revision, summary)
+      return stored ?? this.#saveClosely(revision, unanswered, summary)
     })
     // Thrown only here: an error inside the transaction would take the version set aside back.
     if ('setAsideId' in outcome) throw conflictProblem(outcome)
@@ -99,15 +98,18 @@ export class DesignStore {
    * @param nameOfBefore the name that the revision before gets, so that it is never thinned
    */
   async put(id: string, document: Design, nameOfBefore: string): Promise<StoredDesign> {
-    return this.#saving(document, async (manager, summary) => {
-      const design = await lockDesign(manager, id, true)
-      await manager.update(DesignEntity, { id }, { removedAt: null })
-      const before = { designId: id, revision: design.revision }
-      const newest = await manager.findOneByOrFail(DesignRevisionEntity, before)
-      if (isDeepStrictEqual(newest.document, document)) return readStored(newest)
-      await manager.update(DesignRevisionEntity, before, { label: newest.label ?? nameOfBefore })
-      return this.#addRevision(manager, id, design.revision + 1, document, summary)
-    })
+    return this.#saving(id, document, (summary) =>
+      this.database.transaction(async (manager) => {
+        const design = await lockDesign(manager, id, true)
+        await manager.update(DesignEntity, { id }, { removedAt: null })
+        const before = { designId: id, revision: design.revision }
+        const newest = await manager.findOneByOrFail(DesignRevisionEntity, before)
+        if (isDeepStrictEqual(newest.document, document)) return readStored(newest, this.build)
+        await manager.update(DesignRevisionEntity, before, { label: newest.label ?? nameOfBefore })
+        const next = { designId: id, after: design.revision, document }
+        return (await this.#addRevision(manager, next, summary)) ?? readStored(newest, this.build)
+      }),
+    )
   }
 
   async isEmpty(): Promise<boolean> {
@@ -119,48 +121,69 @@ export class DesignStore {
   }
 
   async #newest(id: string): Promise<DesignRevisionEntity> {
-    const design = await this.database.manager.findOneBy(DesignEntity, { id })
-    if (!design || design.removedAt) throw noSuchDesign()
-    const { revision } = design
-    return this.database.manager.findOneByOrFail(DesignRevisionEntity, { designId: id, revision })
+    const newest = await this.database.manager
+      .createQueryBuilder(DesignRevisionEntity, 'newest')
+      .innerJoin(
+        DesignEntity,
+        'design',
+        'design.id = newest.designId AND design.revision = newest.revision',
+      )
+      .where('design.id = :id AND design.removedAt IS NULL', { id })
+      .getOne()
+    if (!newest) throw noSuchDesign()
+    return newest
   }
 
-  /** Runs a save with its summary. One that is left for later is worked out once the save can be seen by others. */
+  /** A save that was not simply the next one: it is stored already, comes from the same window, or was overtaken. */
+  async #saveClosely(
+    revision: Added,
+    unanswered: readonly string[],
+    summary: Promise<DesignSummary | null>,
+  ): Promise<StoredDesign | DesignConflict> {
+    const { designId, after, document } = revision
+    return this.database.transaction(async (manager) => {
+      const design = await lockDesign(manager, designId)
+      const newest = await manager.findOneByOrFail(DesignRevisionEntity, {
+        designId,
+        revision: design.revision,
+      })
+      if (isDeepStrictEqual(newest.document, document)) return readStored(newest, this.build)
+      if (design.revision === after || (await areAllOwn(manager, design, after, unanswered))) {
+        const next = { ...revision, after: design.revision }
+        return (await this.#addRevision(manager, next, summary)) ?? readStored(newest, this.build)
+      }
+      const aside = await keepAside(manager, designId, after, document)
+      return { stored: readStored(newest, this.build), yours: document, setAsideId: aside.id }
+    })
+  }
+
+  /** Runs a save. A summary that is left for later is worked out once the save can be seen by others. */
   async #saving<Outcome>(
+    id: string | null,
     document: Design,
-    work: (manager: EntityManager, summary: DesignSummary | null) => Promise<Outcome>,
+    work: (summary: Promise<DesignSummary | null>) => Promise<Outcome>,
   ): Promise<Outcome> {
-    const summary = await this.summaries.ofSaved(document)
-    const outcome = await this.database.transaction((manager) => work(manager, summary))
-    if (!summary) void this.summaries.fillIn()
+    const summary = this.summaries.ofSaved(id, document)
+    const outcome = await work(summary)
+    if (!(await summary)) void this.summaries.fillIn()
     return outcome
   }
 
+  /** @returns null when nothing was stored */
   async #addRevision(
     manager: EntityManager,
-    designId: string,
-    revision: number,
-    document: Design,
-    summary: DesignSummary | null,
-    {
-      saveId = null,
-      what = null,
-    }: { saveId?: string | null | undefined; what?: string | null | undefined } = {},
-  ): Promise<StoredDesign> {
-    const row = await manager.save(
-      manager.create(DesignRevisionEntity, {
-        designId,
-        revision,
-        document,
-        saveId,
-        what: what?.trim() ? what.trim() : null,
-        label: null,
-        figures: summary && revisionFigures(summary),
-      }),
-    )
-    await manager.update(DesignEntity, { id: designId }, { revision })
-    await this.summaries.write(manager, row, summary)
-    return readStored(row)
+    { saveId, what, ...revision }: Added,
+    summary: Promise<DesignSummary | null>,
+  ): Promise<StoredDesign | null> {
+    const row = await storeRevision(manager, {
+      ...revision,
+      checkedBy: this.build,
+      saveId: saveId ?? null,
+      what: what?.trim() ? what.trim() : null,
+      summary: await summary,
+      madeBy: this.summaries.madeBy,
+    })
+    return row && readStored(row, this.build)
   }
 }
 

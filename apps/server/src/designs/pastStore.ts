@@ -19,7 +19,10 @@ const NO_REVISION = 'There is no such revision of this design.'
 
 /** The ways back: revisions, versions set aside, removed designs. */
 export class PastStore {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly database: DataSource,
+    private readonly build: string,
+  ) {}
 
   /** @throws HttpProblem 404; 422 for one that cannot be read */
   async readRevision(id: string, revision: number): Promise<StoredDesign> {
@@ -28,7 +31,7 @@ export class PastStore {
       revision,
     })
     if (!row) throw notFound(NO_REVISION)
-    return readStored(row)
+    return readStored(row, this.build)
   }
 
   /**
@@ -110,7 +113,10 @@ export class PastStore {
     const row = await this.database.manager.findOneBy(DesignSetAsideEntity, { id, designId })
     if (!row) throw notFound('There is no such version of this design.')
     const { basedOnRevision: revision, savedAt: at, document: kept } = row
-    const { document, savedAt } = readStored({ designId, revision, savedAt: at, document: kept })
+    const { document, savedAt } = readStored(
+      { designId, revision, savedAt: at, document: kept, checkedBy: null },
+      this.build,
+    )
     return { id, basedOnRevision: revision, savedAt, name: document.name, document }
   }
 

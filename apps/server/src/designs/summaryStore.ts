@@ -4,32 +4,18 @@ import {
   ENTRIES_PER_PAGE,
   type PartUse,
   type ShelfOrder,
-  type ShelfPage,
-  type ShelfRow,
 } from '@flint/contract'
-import { cutText } from '@flint/core/drawing'
 import { type Design, parseDesign } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
-import {
-  type DataSource,
-  type EntityManager,
-  In,
-  IsNull,
-  Not,
-  type SelectQueryBuilder,
-} from 'typeorm'
+import { type DataSource, IsNull, Not, type SelectQueryBuilder } from 'typeorm'
 import { DesignRevisionEntity } from './designEntity'
 import { revisionFigures } from './revisionFigures'
-import { nameSaid, type StoredRow } from './storedRow'
 import type { Summariser } from './summariser'
-import { DesignSummaryEntity, type ShownTo } from './summaryEntity'
+import { DesignSummaryEntity, figuresOf, type ShownTo, shownOf } from './summaryEntity'
 
 /** How long a save waits for its summary, and how long one may take when nobody waits, milliseconds. */
 const LONGEST_AT_SAVE_MS = 500
 const LONGEST_LATER_MS = 10_000
-
-/** How much of the notes a list shows. */
-const LONGEST_NOTES = 300
 
 export interface ShelfAsked {
   /** Words that the name or the notes of a design have. */
@@ -58,61 +44,53 @@ export class SummaryStore {
     private readonly summariser: Summariser,
   ) {}
 
+  /** The build that works the summaries out. */
+  get madeBy(): string {
+    return this.summariser.madeBy
+  }
+
   /** The summary of a design that is about to be saved; null when it is left for later. */
-  async ofSaved(design: Design): Promise<DesignSummary | null> {
-    return this.summariser.summarise(design, LONGEST_AT_SAVE_MS)
+  async ofSaved(designId: string | null, design: Design): Promise<DesignSummary | null> {
+    return this.summariser.summarise({ designId, design }, LONGEST_AT_SAVE_MS)
   }
 
-  /** Writes what lists show of a revision that has just become the newest. */
-  async write(
-    manager: EntityManager,
-    { designId, revision, savedAt, document }: StoredRow,
-    summary: DesignSummary | null,
-  ): Promise<void> {
-    const { madeBy } = this.summariser
-    await manager.upsert(
-      DesignSummaryEntity,
-      {
-        designId,
-        revision,
-        savedAt,
-        ...shown(document),
-        // Without a maker it is worked out later.
-        madeBy: summary ? madeBy : '',
-        unread: null,
-        ...figuresOf(summary),
-      },
-      ['designId'],
-    )
-  }
-
-  /** A page of the shelf. */
-  async page({ words, order, page }: ShelfAsked, shownTo: ShownTo): Promise<ShelfPage> {
+  /** A page of the shelf, a `ShelfPage`, as it is sent. */
+  async pageJson({ words, order, page }: ShelfAsked, shownTo: ShownTo): Promise<string> {
     const [column, direction] = ORDERS[order]
-    const { manager } = this.database
     // First which, then what: what a row shows is long, and is read of those that are shown only.
-    const query = this.#onShelf(shownTo).addSelect('count(*) OVER ()', 'total')
+    const query = this.#onShelf(shownTo)
     words.forEach((word, index) => {
-      query.andWhere(`strpos(lower(summary.name || ' ' || summary.notes), :word${index}) > 0`, {
+      query.andWhere(`strpos(summary.searched, :word${index}) > 0`, {
         [`word${index}`]: word.toLowerCase(),
       })
     })
     const found = await query
+      .clone()
+      .addSelect('count(*) OVER ()', 'total')
       .orderBy(column, direction, 'NULLS LAST')
       .addOrderBy('summary.designId')
       .limit(DESIGNS_PER_PAGE)
       .offset((page - 1) * DESIGNS_PER_PAGE)
       .getRawMany<{ id: string; right: DesignRight; total: string }>()
-    const ids = found.map(({ id }) => id)
-    const entities = await manager.findBy(DesignSummaryEntity, { designId: In(ids) })
-    const byId = new Map(entities.map((row) => [row.designId, row]))
-    const rows = found.flatMap(({ id, right }): ShelfRow[] => {
-      const row = byId.get(id)
-      return row ? [{ ...rowOf(row, right), isPending: row.madeBy !== this.summariser.madeBy }] : []
-    })
     // A page behind the last one has no row that could say how many there are.
     const total = found[0] ? Number(found[0].total) : page === 1 ? 0 : await query.getCount()
-    return { total, rows }
+    return `{"total":${total},"rows":${await this.#rowsJson(found)}}`
+  }
+
+  /** Rows as they are sent, a `ShelfRow` each: put together where they are, so that nobody reads and writes them again. */
+  async #rowsJson(found: readonly { id: string; right: DesignRight }[]): Promise<string> {
+    const [rows] = await this.database.query<{ json: string }[]>(
+      `SELECT coalesce(json_agg(json_build_object(
+           'id', id, 'revision', revision,
+           'savedAt', to_char(saved_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'),
+           'name', name, 'notes', notes, 'summary', summary, 'isPending', made_by <> $3,
+           'unread', unread, 'right', may
+         ) ORDER BY place), '[]')::text AS json
+       FROM unnest($1::uuid[], $2::text[]) WITH ORDINALITY AS found (id, may, place)
+       JOIN design_summary ON design_id = id`,
+      [found.map(({ id }) => id), found.map(({ right }) => right), this.summariser.madeBy],
+    )
+    return rows?.json ?? '[]'
   }
 
   /** The designs that somebody may see, oldest first. */
@@ -176,7 +154,9 @@ export class SummaryStore {
     )
     const parsed = parseDesign(stored?.document)
     const readable = 'design' in parsed ? parsed.design : null
-    const summary = readable && (await this.summariser.summarise(readable, LONGEST_LATER_MS))
+    const summary =
+      readable &&
+      (await this.summariser.summarise({ designId: null, design: readable }, LONGEST_LATER_MS))
     const unread =
       'design' in parsed ? null : (parsed.problems[0]?.sentence ?? 'It cannot be read.')
     // Of that revision only: a save that came meanwhile has written its own.
@@ -184,7 +164,7 @@ export class SummaryStore {
       DesignSummaryEntity,
       { designId, revision },
       {
-        ...shown(stored?.document),
+        ...shownOf(stored?.document),
         madeBy: this.summariser.madeBy,
         unread,
         ...(figuresOf(summary) as object),
@@ -199,29 +179,4 @@ export class SummaryStore {
       )
     }
   }
-}
-
-/** What is shown of a document, whether it can be read or not. */
-function shown(document: unknown): { name: string; notes: string } {
-  const { notes } = (document ?? {}) as { notes?: unknown }
-  return {
-    name: nameSaid(document),
-    notes: typeof notes === 'string' ? cutText(notes, LONGEST_NOTES) : '',
-  }
-}
-
-function figuresOf(
-  summary: DesignSummary | null,
-): Pick<DesignSummaryEntity, 'summary' | 'workingBytes' | 'idleWatts' | 'costMinor'> {
-  return {
-    summary,
-    workingBytes: summary?.capacity.workingBytes ?? null,
-    idleWatts: summary?.power.wall?.likely ?? null,
-    costMinor: summary?.cost.total.likely ?? null,
-  }
-}
-
-function rowOf(row: DesignSummaryEntity, right: DesignRight): Omit<ShelfRow, 'isPending'> {
-  const { designId: id, revision, savedAt, name, notes, summary, unread } = row
-  return { id, revision, savedAt: savedAt.toISOString(), name, notes, summary, unread, right }
 }

@@ -1,4 +1,7 @@
-import type { Design } from '@flint/core/editing'
-import { type DesignSummary, designSummary } from '@flint/core/figures'
+import type { DesignSummary } from '@flint/core/figures'
+import { SavedSummaries } from './savedSummaries'
+import type { ToSummarise } from './summariser'
 
-export default (design: Design): DesignSummary => designSummary(design)
+const summaries = new SavedSummaries()
+
+export default ({ designId, design }: ToSummarise): DesignSummary => summaries.of(designId, design)

@@ -1,6 +1,5 @@
 import { type ChangeEntry, ENTRIES_PER_PAGE } from '@flint/contract'
 import type { DataSource } from 'typeorm'
-import { ChangeEntryEntity } from './entities'
 
 /** The same change again within so long is one entry. */
 const ONE_ENTRY_MINUTES = 10
@@ -17,25 +16,21 @@ export class ChangeStore {
   constructor(private readonly database: DataSource) {}
 
   async note({ actor, did, designId, about }: ChangeMade): Promise<void> {
-    const [, again] = await this.database.manager.query<[unknown, number]>(
-      `UPDATE change_entry SET times = times + 1, at = now()
-       WHERE id = (
-           SELECT id FROM change_entry WHERE design_id IS NOT DISTINCT FROM $3 ORDER BY id DESC LIMIT 1
-         )
-         AND actor = $1 AND did = $2 AND about IS NOT DISTINCT FROM $4
-         AND at > now() - make_interval(mins => $5)`,
+    await this.database.manager.query(
+      `WITH again AS (
+         UPDATE change_entry SET times = times + 1, at = now()
+         WHERE id = (
+             SELECT id FROM change_entry WHERE design_id IS NOT DISTINCT FROM $3::uuid
+             ORDER BY id DESC LIMIT 1
+           )
+           AND actor = $1 AND did = $2 AND about IS NOT DISTINCT FROM $4
+           AND at > now() - make_interval(mins => $5)
+         RETURNING id
+       )
+       INSERT INTO change_entry (at, actor, did, design_id, about, times)
+       SELECT now(), $1, $2, $3, $4, 1 WHERE NOT EXISTS (SELECT FROM again)`,
       [actor, did, designId, about, ONE_ENTRY_MINUTES],
     )
-    if (again > 0) return
-    const { manager } = this.database
-    await manager.insert(ChangeEntryEntity, {
-      at: new Date(),
-      actor,
-      did,
-      designId,
-      about,
-      times: 1,
-    })
   }
 
   /**
