@@ -124,4 +124,18 @@ test('cables and adapters are added in one go, and a limit says what would help'
     'data-standing',
     'kept',
   )
+
+  await page.goto(house.url)
+  await page.getByRole('link', { name: 'Warm-room shelf', exact: true }).click()
+  await page.getByRole('button', { name: /limits kept/ }).click()
+  await page.getByRole('button', { name: 'Would fewer or cheaper drives do? Usable space' }).click()
+  const cheaper = page.getByRole('list', { name: 'Sets that cost less' }).getByRole('button')
+  await expect(cheaper.first()).toContainText(/\d × .*saves €\d+.*in place of all drives/)
+  const before = await figure(page, 'cost').innerText()
+  await cheaper.first().click()
+  await expect(figure(page, 'cost')).not.toHaveText(before)
+  await expect(page.locator('[data-limit="space"]').first()).toHaveAttribute(
+    'data-standing',
+    'kept',
+  )
 })

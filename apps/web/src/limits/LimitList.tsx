@@ -1,7 +1,7 @@
 import type { LimitId, LimitStatus, LimitWords } from '@flint/core/figures'
 import { Fragment, useState } from 'react'
 import { SeverityShape } from '../controls/SeverityShape'
-import { HelpfulParts } from './HelpfulParts'
+import { HelpfulChanges } from './HelpfulChanges'
 import styles from './limits.module.css'
 
 interface ListedLimit extends LimitWords {
@@ -44,7 +44,7 @@ export function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
                   {status === 'kept' ? '' : `${status}, `}
                   {wanted}
                 </span>
-                {(status === 'missed' || status === 'may be missed') && (
+                {isAskable(id, status) && (
                   <button
                     type="button"
                     className={`plain-button ${styles.help ?? ''}`}
@@ -53,15 +53,16 @@ export function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
                       setAsked(asked === id ? null : id)
                     }}
                   >
-                    What would help?<span className="only-for-readers"> {title}</span>
+                    {status === 'kept' ? 'Would fewer or cheaper drives do?' : 'What would help?'}
+                    <span className="only-for-readers"> {title}</span>
                   </button>
                 )}
               </td>
             </tr>
-            {asked === id && status !== 'kept' && (
+            {asked === id && isAskable(id, status) && (
               <tr className={styles.helpful}>
                 <td colSpan={3}>
-                  <HelpfulParts limitId={id} />
+                  <HelpfulChanges looked={status === 'kept' ? 'smaller sets' : { help: id }} />
                 </td>
               </tr>
             )}
@@ -70,4 +71,9 @@ export function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
       </tbody>
     </table>
   )
+}
+
+/** Whether something can be looked for: what would help, or, where the space is there, what would be enough. */
+function isAskable(id: LimitId, status: LimitStatus): boolean {
+  return status === 'missed' || status === 'may be missed' || (status === 'kept' && id === 'space')
 }

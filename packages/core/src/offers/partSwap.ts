@@ -58,6 +58,12 @@ export function doesHarm(before: Evaluation, after: Evaluation): boolean {
   )
 }
 
+/** Whether something becomes a risk that was none before. */
+export function bringsRisk(before: Evaluation, after: Evaluation): boolean {
+  const known = new Set(before.findings.map(({ code }) => code))
+  return after.findings.some(({ code, severity }) => severity === 'risks' && !known.has(code))
+}
+
 /** What the whole costs more, in minor units; null where a price is missing that was not. */
 export function costOf(before: Evaluation, after: Evaluation): number | null {
   const [was, becomes] = [before.cost.total, after.cost.total]
