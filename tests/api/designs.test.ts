@@ -349,7 +349,7 @@ describe('what a newer Flint Shelf has made', () => {
         {
           name: 'Of tomorrow',
           unread:
-            'It was made by a newer Flint Shelf: its document version is 99, and 13 is the newest read here.',
+            'It was made by a newer Flint Shelf: its document version is 99, and 14 is the newest read here.',
           isPending: false,
         },
       ],

@@ -201,7 +201,7 @@ test('what an older version stored is read with what has come since as not known
   )
   const { body: read } = await api().get(`/api/designs/${id}`).expect(200)
   const { document } = read as StoredDesign
-  expect(document.version).toBe(13)
+  expect(document.version).toBe(14)
   expect(document.fitted[0]?.sockets).toEqual([])
   expect(document.snapshots[0]?.sheet).toMatchObject({ kind: 'chassis', openings525: null })
 

@@ -47,6 +47,7 @@ import { OFF_POINTS, OFF_SHARE } from './money/breakEvenSensitivity'
 import { LEAST_FOR_UNUSUAL, UNUSUAL_SHARE } from './prices/priceFigures'
 import { USUAL_PLUG_ROOM_MM } from './fit/plugRoom'
 import {
+  PCI_BYTES_PER_SECOND,
   COPY_SHARE,
   ethernetBytesPerSecond,
   PACKET_BYTES,
@@ -165,6 +166,12 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
     [1, 2, 3, 4, 5].map((generation) => Math.round(pcieBytesPerSecond(generation, 1) / 1e5) / 10),
     [200, 400, 836.9, 1673.8, 3347.7],
     'PCI Express Base, from memory, times 0.80 and 0.85: common practice',
+  ],
+  [
+    'plain PCI, all its slots together',
+    PCI_BYTES_PER_SECOND,
+    0.8 * 133.32e6,
+    'PCI Local Bus: 32 bits at 33.33 MHz, from memory; the share is common practice: 100 to 110 MB/s',
   ],
   ['a lane of generation 2', pcieBytesPerSecond(2, 1), 500e6 * 0.8, 'common practice: 400 MB/s'],
   ['a lane of generation 3', pcieBytesPerSecond(3, 1), 984.6e6 * 0.85, 'from memory'],

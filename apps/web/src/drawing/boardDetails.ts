@@ -28,6 +28,8 @@ const PLUG_MM = {
   'front panel': [6, 22],
   'SATA port': [12, 8],
 } as const
+/** The socket of a plain PCI slot of 32 bits. Source: PCI Local Bus specification (from memory). */
+const PLAIN_PCI_MM = 85
 /** Edge of a card by the lanes of its slot. Source: PCI Express CEM specification (from memory). */
 const EDGE_MM: Record<number, number> = { 1: 25, 2: 25, 4: 39, 8: 56, 16: 89 }
 
@@ -121,14 +123,16 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
     'metal',
     'chipset',
   )
-  sheet.slots?.forEach(({ physicalLanes, openEnd }, slot) => {
-    const edge = EDGE_MM[physicalLanes] ?? 0
+  sheet.slots?.forEach(({ bus, physicalLanes, openEnd }, slot) => {
+    const isPlainPci = bus === 'PCI'
+    const edge = isPlainPci ? PLAIN_PCI_MM : (EDGE_MM[physicalLanes] ?? 0)
+    const width = isPlainPci ? 'plain PCI' : `×${physicalLanes}${openEnd ? ', open end' : ''}`
     box(
       `slot ${slot + 1}`,
       [SLOT.fromRearMm + edge / 2, socketsMm + (slot + 0.5) * CARD_PITCH_MM],
       [edge, SLOT.thickMm],
       'socket',
-      `slot ${slot + 1}, ×${physicalLanes}${openEnd ? ', open end' : ''}`,
+      `slot ${slot + 1}, ${width}`,
     )
   })
   const inM2 = new Map(

@@ -3,6 +3,7 @@ import type { PowerPlug } from './plugs'
 
 /** What the sheet of every card has. */
 interface CardSheet {
+  bus: SlotNeed['bus']
   lanes: SlotNeed['lanes']
   pcieGeneration: SlotNeed['pcieGeneration']
   lengthMm: SlotNeed['lengthMm']
@@ -12,11 +13,13 @@ interface CardSheet {
 
 /** The slot that a card wants, and what it moves through it. */
 export function cardNeed(
-  { lanes, pcieGeneration, lengthMm, bracket }: CardSheet,
+  { bus, lanes, pcieGeneration, lengthMm, bracket }: CardSheet,
   moves: SlotNeed['moves'],
   needsSplit: boolean | null = false,
 ): SlotNeed {
-  return { kind: 'slot', lanes, pcieGeneration, lengthMm, bracket, moves, needsSplit }
+  // Plain PCI has neither lanes nor generation; it counts as one of each, so that nobody is asked for them.
+  const edge = bus === 'PCI' ? { bus, lanes: 1, pcieGeneration: 1 } : { bus, lanes, pcieGeneration }
+  return { kind: 'slot', ...edge, lengthMm, bracket, moves, needsSplit }
 }
 
 /** The power plug that a card wants of its own; most want none, and one that does not say counts as such. */

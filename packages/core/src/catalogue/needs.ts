@@ -1,9 +1,11 @@
+import type { SlotBus } from './offers'
 import type { M2Key } from './sheetFields'
 import type { DataPlug, PowerPlug } from './plugs'
 
 /** A slot for the edge of a card. What a data sheet lacks is null. */
 export interface SlotNeed {
   kind: 'slot'
+  bus: SlotBus
   lanes: number | null
   pcieGeneration: number | null
   lengthMm: number | null

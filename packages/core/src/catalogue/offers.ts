@@ -2,6 +2,9 @@ import type { Backplane } from './blocks'
 import type { DataPlug, PowerPlug } from './plugs'
 import type { M2Key } from './sheetFields'
 
+/** What a slot speaks: PCI Express, or plain PCI. */
+export type SlotBus = 'PCIe' | 'PCI'
+
 /** A block of equal bays. */
 export interface BaysOffer {
   kind: 'bay'
@@ -19,6 +22,7 @@ export interface BaysOffer {
 
 export interface SlotOffer {
   kind: 'slot'
+  bus: SlotBus
   physicalLanes: number
   electricalLanes: number
   pcieGeneration: number

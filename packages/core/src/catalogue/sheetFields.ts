@@ -97,7 +97,16 @@ export const fanCurveFields = {
 export const pcieGeneration = z.int().min(1).max(7)
 
 /** What a card in a slot needs and takes up. */
+/** What a slot or the edge of a card speaks. Nearly all speak PCI Express, and sheets of before say nothing of it. */
+export const slotBus = z
+  .enum(['PCIe', 'PCI'])
+  .default('PCIe')
+  .describe(
+    'PCI: plain PCI, as on old boards, whose slots share 133 MB/s; lanes and generation say nothing then.',
+  )
+
 export const cardFields = {
+  bus: slotBus,
   lanes: maybe(edgeLanes).describe(
     'Lanes of its edge: the slot must be that long, or open at its end.',
   ),

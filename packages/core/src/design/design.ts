@@ -15,7 +15,7 @@ import { MOST_SERVICES, service } from './services'
 import { tenants } from './tenants'
 
 export const DESIGN_FORMAT = 'flint-shelf/design'
-export const DESIGN_VERSION = 13
+export const DESIGN_VERSION = 14
 
 /** Where a mains plug can go. Sockets of one circuit in the wall fail together. */
 export const MAINS_SOCKETS = ['wall', 'second circuit', 'UPS battery', 'UPS surge only'] as const

@@ -11,7 +11,7 @@ export function newerVersionOf(raw: unknown): number | null {
   return isNewer && Number(version) > DESIGN_VERSION ? Number(version) : null
 }
 
-/** @example newerSentence(14) // 'It was made by a newer Flint Shelf: its document version is 14, and 13 is the newest read here.' */
+/** @example newerSentence(15) // 'It was made by a newer Flint Shelf: its document version is 15, and 14 is the newest read here.' */
 export function newerSentence(version: number): string {
   return `It was made by a newer Flint Shelf: its document version is ${version}, and ${DESIGN_VERSION} is the newest read here.`
 }

@@ -36,8 +36,8 @@ export function laneBudget(machine: Machine): LaneBudget | null {
   const cpuLanes = piecesOf(machine, 'cpu').map(({ dataSheet }) => dataSheet.pcieLanes)
   return {
     places: [
-      ...board.slots.flatMap(({ origin, electricalLanes }, index) =>
-        placeOf({ kind: 'slot', number: index + 1 }, origin, electricalLanes),
+      ...board.slots.flatMap(({ bus, origin, electricalLanes }, index) =>
+        bus === 'PCI' ? [] : placeOf({ kind: 'slot', number: index + 1 }, origin, electricalLanes),
       ),
       ...(board.m2Sockets ?? []).flatMap(({ origin, lanes }, index) =>
         placeOf({ kind: 'M.2', number: index + 1 }, origin, lanes),

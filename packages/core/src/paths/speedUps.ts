@@ -155,9 +155,10 @@ function slotChanges(machine: Machine): Pick<SpeedUp, 'change' | 'words'>[] {
   const slots = pieceOf(machine, 'board')?.dataSheet.slots ?? []
   return cardsOf(machine).flatMap(({ id, dataSheet }) => {
     const at = machine.placement.placed.find(({ pieceId }) => pieceId === id)?.root.number
-    const lanes = slotNeedOf(dataSheet)?.lanes ?? 16
+    const need = slotNeedOf(dataSheet)
+    const edge = { bus: need?.bus ?? 'PCIe', lanes: need?.lanes ?? 16 }
     return slots.flatMap((slot, index) => {
-      if (index + 1 === at || !takesEdge(slot, { lanes })) return []
+      if (index + 1 === at || !takesEdge(slot, edge)) return []
       const instead = at === undefined ? '' : ` instead of ${at}`
       const change = { kind: 'slot', cardId: id, slot: index + 1 } as const
       return [{ change, words: `${dataSheet.model} in slot ${index + 1}${instead}` }]

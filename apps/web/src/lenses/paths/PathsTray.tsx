@@ -162,8 +162,10 @@ function PlaceOf({ pieceId, kind, numbers }: PlaceChoice) {
       />
       {at && (
         <p className="soft">
-          ×{at.lanes} of generation {at.pcieGeneration},{' '}
-          <span className="figure">{format.rate(at.bytesPerSecond)}</span>
+          {at.bus === 'PCI'
+            ? 'plain PCI, shared with the other slots of it'
+            : `×${at.lanes} of generation ${at.pcieGeneration}`}
+          , <span className="figure">{format.rate(at.bytesPerSecond)}</span>
           {at.shortBytesPerSecond > 0 && `, △ ${format.rate(at.shortBytesPerSecond)} short`}
         </p>
       )}

@@ -8,6 +8,7 @@ const way = (short: number, change: Partial<Placement> = {}): Placement => ({
       on: { pieceId: 'board-1', kind: 'slot', number: 1 },
       root: { kind: 'slot', number: 1 },
       origin: 'CPU',
+      bus: 'PCIe',
       lanes: 4,
       pcieGeneration: 3,
       bytesPerSecond: 1e9,

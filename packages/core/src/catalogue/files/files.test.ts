@@ -158,6 +158,17 @@ describe('comma-separated text', () => {
     expect(partsFromCsv(text).parts[0]?.sheet).toMatchObject({ capacityBytes })
   })
 
+  test('a file of before, which says nothing of the bus of a card, has cards for PCI Express', () => {
+    const busOf = (text: string) =>
+      partsFromCsv(text).parts.flatMap(({ sheet }) => ('bus' in sheet ? [sheet.bus] : []))
+    const old = 'slug,kind,maker,model,drivePorts\nnew,controller,Mine,New,4\n'
+    expect(busOf(old)).toEqual(['PCIe'])
+    const empty = 'slug,kind,maker,model,bus,drivePorts\nnew,controller,Mine,New,,4\n'
+    expect(busOf(empty)).toEqual(['PCIe'])
+    const all = partsToCsv('controller', ofKind('controller'))
+    expect(busOf(all).filter((bus) => bus === 'PCI')).toHaveLength(1)
+  })
+
   test('a size that is none is told', () => {
     const text = 'kind,maker,model,capacityBytes,formFactor,medium\ndrive,A,B,12 XB,3.5,disk'
     expect(partsFromCsv(text).problems[0]?.reason).toContain('is not a size')

@@ -13,6 +13,7 @@ import {
   pcieGeneration,
   sheetBase,
   shortText,
+  slotBus,
   usbBitsPerSecond,
   watts,
 } from '../sheetFields'
@@ -20,6 +21,7 @@ import { steady } from '../draws'
 import { type PartKindDefinition, none, permitsAlways, silent } from '../partKindDefinition'
 
 const slot = z.strictObject({
+  bus: slotBus,
   physicalLanes: edgeLanes,
   electricalLanes: edgeLanes,
   pcieGeneration,

@@ -30,6 +30,7 @@ export const riserKind: PartKindDefinition<RiserSheet> = {
   needs: ({ lanes }) => [
     {
       kind: 'slot',
+      bus: 'PCIe',
       lanes,
       pcieGeneration: null,
       lengthMm: null,

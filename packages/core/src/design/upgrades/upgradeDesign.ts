@@ -41,6 +41,8 @@ const upgrades: Partial<Record<number, Upgrade>> = {
     ...document,
     snapshots: Array.isArray(snapshots) ? snapshots.map(withSheetToday) : snapshots,
   }),
+  // Version 14 knows slots and cards of plain PCI; before, all were PCI Express, which the schema fills in.
+  13: (document) => document,
 }
 
 /**

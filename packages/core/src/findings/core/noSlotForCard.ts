@@ -7,6 +7,8 @@ import type { Piece, PieceId } from '../../machine/piece'
 
 interface Facts {
   homelessIds: readonly PieceId[]
+  /** Those for plain PCI, on a board without any slot of it. */
+  plainPciIds: readonly PieceId[]
   slots: number
   cards: number
   /** Those in each other's way, when they are fewer than all. */
@@ -38,18 +40,30 @@ export const noSlotForCard: Rule<'no-slot-for-card', Facts> = {
     if (homeless.length === 0) return []
     const facts = {
       homelessIds: homeless.map(({ id }) => id),
+      plainPciIds: slots.some(({ bus }) => bus === 'PCI')
+        ? []
+        : homeless
+            .filter(({ dataSheet }) => slotNeedOf(dataSheet)?.bus === 'PCI')
+            .map(({ id }) => id),
       slots: slots.length + placesPassedOn(all),
       cards: all.length,
       conflictIds: conflictOf(machine, homeless),
     }
     return [found('blocks', { parts: [board, ...homeless] }, facts)]
   },
-  sentence: ({ homelessIds, slots, cards, conflictIds }, { pieces, model, format }) => {
+  sentence: (
+    { homelessIds, plainPciIds, slots, cards, conflictIds },
+    { pieces, model, format },
+  ) => {
     const inTheWay =
       conflictIds.length === 0
         ? ''
         : ` In each other’s way are ${conflictIds.map(model).join(', ')}.`
-    return `No slot is left for ${pieces(homelessIds)}: ${format.counted(slots, 'slot')}, ${format.counted(cards, 'card')}, and a closed slot takes no longer edge than its own.${inTheWay}`
+    const plainPci =
+      plainPciIds.length === 0
+        ? ''
+        : ` The board has no plain PCI slot for ${plainPciIds.map(model).join(', ')}.`
+    return `No slot is left for ${pieces(homelessIds)}: ${format.counted(slots, 'slot')}, ${format.counted(cards, 'card')}, and a closed slot takes no longer edge than its own.${plainPci}${inTheWay}`
   },
   question: 'whether every card finds a slot',
 }

@@ -17,6 +17,8 @@ interface Facts {
   bytesPerSecond: number
   needBytesPerSecond: number
   /** What took lanes from its slot; null where nothing did. */
+  /** Whether the slot is one of plain PCI, without lanes or generation. */
+  isPlainPci: boolean
   taken: TakenLanes | null
   waysOut: readonly WayOut[]
 }
@@ -66,6 +68,7 @@ export const cardThrottled: Rule<'card-throttled', Facts> = {
         pcieGeneration,
         bytesPerSecond,
         needBytesPerSecond,
+        isPlainPci: placed.bus === 'PCI',
         taken,
         waysOut: waysOut(given, placed, taken),
       }
@@ -79,7 +82,8 @@ export const cardThrottled: Rule<'card-throttled', Facts> = {
     const why = taken
       ? ` because ${piece(taken.byId)} in ${taken.from.kind === 'slot' ? 'slot' : 'M.2 socket'} ${taken.from.number} takes lanes from it (×${taken.lanesWithout} without)`
       : ''
-    return `${piece(cardId)} is throttled: slot ${slot} gives it ×${lanes} of generation ${pcieGeneration}${why}, ${gets}, and what hangs on it can move ${could}.${waysWords(facts.waysOut)}`
+    const width = facts.isPlainPci ? 'plain PCI' : `×${lanes} of generation ${pcieGeneration}`
+    return `${piece(cardId)} is throttled: slot ${slot} gives it ${width}${why}, ${gets}, and what hangs on it can move ${could}.${waysWords(facts.waysOut)}`
   },
   question: 'whether its slot is wide enough for each card',
 }

@@ -4,7 +4,7 @@ import type { NetworkPort } from '../networkPorts'
 /**
  * What a link is made of: the platters or cells of a drive, the lane it hangs on, a cable whose lanes are shared,
  * the way of an expander to its controller, a controller's own chip, a slot, an M.2 socket, USB, the chipset's way to
- * the CPU, a network port, the port or the radio of a reader.
+ * the CPU, the bus that plain PCI slots share, a network port, the port or the radio of a reader.
  */
 export type LinkKind =
   | 'platter'
@@ -16,6 +16,7 @@ export type LinkKind =
   | 'M.2'
   | 'USB'
   | 'chipset'
+  | 'PCI bus'
   | 'network'
   | 'reader'
 
@@ -49,6 +50,9 @@ export interface NetworkPath {
   port: NetworkPort
   links: LinkId[]
 }
+
+/** All plain PCI slots are on one bus. */
+export const PCI_BUS: LinkId = 'PCI bus'
 
 /** Behind the chipset everything shares one link to the CPU. */
 export const CHIPSET: LinkId = 'chipset'

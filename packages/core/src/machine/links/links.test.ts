@@ -1,16 +1,23 @@
 import { demoDesign, demoPart } from '../../../fixtures/demo'
 import { driveIdsOf, withPart } from '../../../fixtures/ruleTable'
 import type { Design } from '../../design/design'
+import { cataloguedPart } from '../../catalogue/cataloguedPart'
 import { changeSheet } from '../../design/edits/changeSheet'
+import { applyEdit, type Edit } from '../../design/edits/edit'
 import { groupDrives } from '../../design/edits/groupDrives'
 import { putDrivesInBays } from '../../design/edits/putDrivesInBays'
 import { newDesign } from '../../design/newDesign'
+import { evaluate } from '../../evaluate'
+import { findingWords } from '../../findings/findingWords'
+import { wordsFor } from '../../judging/words'
 import { scenarioRates } from '../../paths/scenarioRates'
 import { scrub } from '../../paths/scenarios/scrub'
 import { laneBudget } from '../laneBudget'
+import { formatterFor } from '../../units/formatter'
 import { resolveMachine } from '../resolveMachine'
 import type { Link } from './link'
 
+const format = formatterFor('en')
 const HOUR = 3_600
 const cabin = demoDesign('cabin-archive')
 
@@ -116,5 +123,62 @@ describe('the lanes of the CPU', () => {
     const budget = laneBudget(resolveMachine(two))
     expect(budget?.places.map(({ lanes }) => lanes)).toEqual([16, 8, 8, 8])
     expect(budget?.cpuLanes).toBe(80)
+  })
+})
+
+describe('plain PCI', () => {
+  /** An old board with a card for plain PCI and four drives on it. */
+  const old = (cards: number, plain = 1): Design => {
+    const slot = {
+      bus: 'PCI' as const,
+      physicalLanes: 1 as const,
+      electricalLanes: 1 as const,
+      pcieGeneration: 1 as const,
+      openEnd: false,
+      origin: 'chipset' as const,
+      splitsInto: null,
+    }
+    const board = withPart(withPart(newDesign('old'), 'pellworth-drystone-2u12'), 'tindrel-old-m', {
+      sataPorts: 0,
+      slots: Array.from({ length: plain }, () => slot),
+    })
+    const card = cataloguedPart(demoPart('lockrow-four-plain'))
+    const fit: Edit = { do: 'fit', part: card, beside: true }
+    const fitted = Array.from({ length: cards }, () => fit).reduce(applyEdit, board)
+    const bays = Array.from({ length: 4 * cards }, (_, index) => `chassis-1/${index + 1}`)
+    const filled = putDrivesInBays(fitted, demoPart('quillon-keep-12'), bays)
+    return groupDrives(filled, [{ kind: 'raidz1', driveIds: driveIdsOf(filled) }])
+  }
+
+  test('all its slots share one bus, so a second card makes nothing quicker', () => {
+    const hours = [old(1), old(2, 2)].map((design) => {
+      const machine = resolveMachine(design)
+      expect(machine.links.filter(({ kind }) => kind === 'PCI bus')).toHaveLength(1)
+      return (scenarioRates(design, machine, scrub).seconds ?? 0) / HOUR
+    })
+    // By hand: 4 × 12 TB over 106.7 MB/s are 125 h, and 8 × 12 TB over the same bus twice that.
+    expect(hours[0]).toBeCloseTo(125, 0)
+    expect(hours[1]).toBeCloseTo(250, 0)
+  })
+
+  test('a board without one has no slot for such a card, and says so', () => {
+    const design = old(1, 0)
+    const words = wordsFor(design, format)
+    const finding = evaluate(design).findings.find(({ code }) => code === 'no-slot-for-card')
+    expect(finding && findingWords(finding, words).sentence).toContain(
+      'The board has no plain PCI slot for Four Plain.',
+    )
+    // Nobody is asked for lanes or generation of it.
+    const asked = evaluate(old(1)).findings.filter(({ code }) =>
+      ['no-slot-for-card', 'card-throttled'].includes(code),
+    )
+    const sentences = asked.map((one) => findingWords(one, wordsFor(old(1), format)))
+    expect(sentences.map(({ sentence }) => sentence)).toEqual([
+      expect.stringContaining('gives it plain PCI, 107 MB/s'),
+    ])
+  })
+
+  test('it takes no lanes of the CPU', () => {
+    expect(laneBudget(resolveMachine(old(1)))?.places).toEqual([])
   })
 })

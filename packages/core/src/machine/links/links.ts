@@ -4,6 +4,7 @@ import type { PlacedDevice, Placement } from '../placement/placeDevices'
 import { networkPorts } from '../networkPorts'
 import {
   ethernetBytesPerSecond,
+  PCI_BYTES_PER_SECOND,
   pcieBytesPerSecond,
   NEWEST_SATA,
   sataBytesPerSecond,
@@ -15,7 +16,7 @@ import type { Piece, PiecesByKind, PieceId } from '../piece'
 import type { DataCable } from '../wiring/connectorAllocator'
 import type { PortHost } from '../wiring/portHosts'
 import type { DataWiring } from '../wiring/wireData'
-import { CHIPSET, type DrivePath, type Link, type LinkId, type NetworkPath } from './link'
+import { CHIPSET, type DrivePath, type Link, type LinkId, type NetworkPath, PCI_BUS } from './link'
 
 /** What a chipset's link to the CPU has when no data sheet says it. Common practice, no source. */
 const USUAL_UPLINK = { lanes: 4, pcieGeneration: 3 }
@@ -50,6 +51,7 @@ export function linksOf(given: LinksGiven): Links {
   const [board] = pieces.board ?? []
   if (!board) return { links: [], drivePaths: [], networkPaths: [] }
   const links: Link[] = [chipsetLink(board)]
+  if (given.placement.placed.some(({ bus }) => bus === 'PCI')) links.push(pciLink(board))
   const ways = placeWays(given)
   links.push(...[...ways.values()].flatMap(({ own }) => own))
   const wayOf = (pieceId: PieceId): LinkId[] | undefined =>
@@ -120,6 +122,17 @@ function chipsetLink(board: Piece<'board'>): Link {
   }
 }
 
+/** What all plain PCI slots of a board share. */
+const pciLink = (board: Piece<'board'>): Link => ({
+  kind: 'PCI bus',
+  id: PCI_BUS,
+  name: 'plain PCI slots',
+  bytesPerSecond: PCI_BYTES_PER_SECOND,
+  reason: '32 bits at 33 MHz, shared by all plain PCI slots',
+  known: true,
+  partIds: [board.id],
+})
+
 interface Way {
   own: Link[]
   /** The link itself, and those above it up to the CPU. */
@@ -139,7 +152,10 @@ function placeWays(given: LinksGiven): Map<PieceId, Way> {
     const piece = byId.get(placed.pieceId)
     if (!piece) continue
     const link = placeLink(placed, piece, given)
-    const above = placed.origin === 'chipset' ? [CHIPSET] : []
+    const above = [
+      ...(placed.bus === 'PCI' ? [PCI_BUS] : []),
+      ...(placed.origin === 'chipset' ? [CHIPSET] : []),
+    ]
     const through = passing.has(placed.on.pieceId) ? (ways.get(placed.on.pieceId)?.way ?? []) : null
     ways.set(placed.pieceId, { own: [link], way: [link.id, ...(through ?? above)] })
   }
@@ -159,14 +175,15 @@ function placeWays(given: LinksGiven): Map<PieceId, Way> {
 }
 
 function placeLink(placed: PlacedDevice, piece: Piece, given: LinksGiven): Link {
-  const { pieceId, root, on, origin, lanes, pcieGeneration, bytesPerSecond } = placed
+  const { pieceId, root, on, origin, bus, lanes, pcieGeneration, bytesPerSecond } = placed
   const host = given.byId.get(on.pieceId)
   const place =
     host?.kind === 'board'
       ? `${root.kind === 'slot' ? 'slot' : 'M.2'} ${root.number}`
       : `${root.kind === 'slot' ? 'slot' : 'M.2'} ${root.number}, ${on.kind} ${on.number} of ${host?.dataSheet.model ?? ''}`
   const need = piece.needs.find((one) => one.kind === 'slot' || one.kind === 'M.2')
-  const known = need?.lanes !== null && need?.pcieGeneration !== null
+  const isPci = bus === 'PCI'
+  const known = isPci || (need?.lanes !== null && need?.pcieGeneration !== null)
   const isSata = need?.kind === 'M.2' && need.speaks === 'SATA'
   return {
     kind: root.kind,
@@ -177,9 +194,11 @@ function placeLink(placed: PlacedDevice, piece: Piece, given: LinksGiven): Link 
         : `${place} ${pieceId}`,
     name: `${place} · ${piece.dataSheet.model}`,
     bytesPerSecond,
-    reason: isSata
-      ? `SATA, ${String(bytesPerSecond / 1e6)} MB/s`
-      : `×${lanes} of generation ${pcieGeneration}, from the ${origin}${known || need.kind === 'slot' ? '' : ', assumed'}`,
+    reason: isPci
+      ? 'plain PCI, shared with the other slots of it'
+      : isSata
+        ? `SATA, ${String(bytesPerSecond / 1e6)} MB/s`
+        : `×${lanes} of generation ${pcieGeneration}, from the ${origin}${known || need.kind === 'slot' ? '' : ', assumed'}`,
     known: isSata || known,
     partIds: [pieceId],
   }

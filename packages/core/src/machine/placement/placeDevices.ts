@@ -10,6 +10,8 @@ export interface PlacedDevice {
   on: { pieceId: PieceId; kind: Place['kind']; number: number }
   root: { kind: Place['kind']; number: number }
   origin: Place['origin']
+  /** What it speaks there; lanes and generation say nothing of plain PCI. */
+  bus: Place['bus']
   lanes: number
   pcieGeneration: number
   bytesPerSecond: number
@@ -77,6 +79,7 @@ function placementOf(problem: PlacementProblem, placeOf: PlaceOf): Omit<Placemen
         on: { pieceId: place.pieceId, kind: place.kind, number: place.number },
         root: { kind: root.kind, number: root.number },
         origin: root.origin,
+        bus: device.bus,
         ...link,
         bytesPerSecond,
         needBytesPerSecond: device.needBytesPerSecond,

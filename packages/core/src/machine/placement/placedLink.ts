@@ -1,4 +1,9 @@
-import { NEWEST_SATA, pcieBytesPerSecond, sataBytesPerSecond } from '../linkRates'
+import {
+  NEWEST_SATA,
+  PCI_BYTES_PER_SECOND,
+  pcieBytesPerSecond,
+  sataBytesPerSecond,
+} from '../linkRates'
 import type { Device, Place, PlacementProblem, Sharing } from './places'
 
 /** For each device the place it is in, by index; null without one, and nothing yet for those still to come. */
@@ -41,10 +46,12 @@ export function usedOf(
     })
 }
 
-export const rateOf = (device: Device, pcieGeneration: number, lanes: number): number =>
-  device.kind === 'M.2' && device.speaks === 'SATA'
+export function rateOf(device: Device, pcieGeneration: number, lanes: number): number {
+  if (device.bus === 'PCI') return PCI_BYTES_PER_SECOND
+  return device.kind === 'M.2' && device.speaks === 'SATA'
     ? sataBytesPerSecond(NEWEST_SATA)
     : pcieBytesPerSecond(Math.min(device.pcieGeneration, pcieGeneration), lanes)
+}
 
 /** Lanes and generation that a device has where it is; null in a place that is dead. */
 export function linkAt(

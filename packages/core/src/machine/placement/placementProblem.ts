@@ -119,7 +119,7 @@ function pinOf(
 }
 
 const NO_SOCKET = { key: null, carries: 'both', silencesSataPorts: 0 } as const
-const NO_SLOT = { physicalLanes: 0, openEnd: false, splitsInto: null } as const
+const NO_SLOT = { bus: 'PCIe', physicalLanes: 0, openEnd: false, splitsInto: null } as const
 
 /** @param cpuGeneration what comes from the CPU is no quicker than the CPU, whatever the board could do */
 function boardPlace(pieceId: PieceId, offer: Offer, cpuGeneration: number): Place[] {
@@ -172,6 +172,7 @@ function deviceOf(
   return {
     pieceId: id,
     kind: need.kind,
+    bus: need.kind === 'slot' ? need.bus : 'PCIe',
     lanes: need.lanes ?? usualLanes,
     // A riser passes on whatever the slot speaks.
     pcieGeneration: need.pcieGeneration ?? (given ? 7 : USUAL_PCIE_GENERATION),

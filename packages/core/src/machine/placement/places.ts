@@ -1,5 +1,5 @@
 import type { BoardPlace } from '../../catalogue/kinds/board'
-import type { M2Offer, SlotOffer } from '../../catalogue/offers'
+import type { M2Offer, SlotBus, SlotOffer } from '../../catalogue/offers'
 import type { M2Key } from '../../catalogue/sheetFields'
 import type { PieceId } from '../piece'
 
@@ -9,7 +9,8 @@ export interface Place {
   pieceId: PieceId
   kind: 'slot' | 'M.2'
   number: number
-  /** For a slot. */
+  /** For a slot; a socket speaks PCI Express too. */
+  bus: SlotBus
   physicalLanes: number
   openEnd: boolean
   splitsInto: number | null
@@ -28,6 +29,8 @@ export interface Place {
 export interface Device {
   pieceId: PieceId
   kind: Place['kind']
+  /** For a card, what its edge speaks. */
+  bus: SlotBus
   /** Lanes of its edge, and its generation; assumed where no data sheet gives them. */
   lanes: number
   pcieGeneration: number
@@ -60,10 +63,12 @@ export interface PlacementProblem {
 
 /** Whether a card's edge goes into a slot. */
 export function takesEdge(
-  { physicalLanes, openEnd }: Pick<Place, 'physicalLanes' | 'openEnd'>,
-  { lanes }: Pick<Device, 'lanes'>,
+  { bus, physicalLanes, openEnd }: Pick<Place, 'bus' | 'physicalLanes' | 'openEnd'>,
+  device: Pick<Device, 'bus' | 'lanes'>,
 ): boolean {
-  return openEnd || lanes <= physicalLanes
+  if (bus !== device.bus) return false
+  // All plain PCI slots are of one length.
+  return bus === 'PCI' || openEnd || device.lanes <= physicalLanes
 }
 
 /** Whether a device goes into a place at all, whatever else is there. */
