@@ -23,4 +23,5 @@ for bench in evaluations layouts paths tracing; do
 done
 throwaway_cluster
 NODE_OPTIONS='' node --import tsx bench/pages.ts
+NODE_OPTIONS='' node --import tsx bench/manyParts.ts
 npx --no-install playwright test -c bench --reporter=dot

@@ -1,5 +1,6 @@
 import { type FieldProblem, KeepPart, ListParts, NoteOwned, TakeInParts } from '@flint/contract'
 import { type CataloguePart, cataloguePart, keptPart, problemsOf } from '@flint/core/editing'
+import { setImmediate } from 'node:timers/promises'
 import type { Request } from 'express'
 import { badRequest, notFound } from '../http/problems'
 import { readBody, readQuery } from '../http/readBody'
@@ -37,7 +38,7 @@ export function catalogueRoutes(catalogue: CatalogueStore): ApiRoute[] {
       does: 'took parts in',
       answer: async (request, response) => {
         const { parts } = await readBody(TakeInParts, request.body)
-        const read = parts.map(readPart)
+        const read = await readParts(parts)
         const twice = namedTwice(read)
         if (twice.length > 0) throw badRequest(twice)
         response.json(await catalogue.takeIn(read))
@@ -129,6 +130,18 @@ function namedTwice(parts: readonly CataloguePart[]): FieldProblem[] {
           },
         ]
   })
+}
+
+/** Parts that are read at a stretch; others get their turn in between. */
+const READ_AT_ONCE = 20
+
+async function readParts(raw: readonly unknown[]): Promise<CataloguePart[]> {
+  const read: CataloguePart[] = []
+  for (const [index, part] of raw.entries()) {
+    read.push(readPart(part, index))
+    if (read.length % READ_AT_ONCE === 0) await setImmediate()
+  }
+  return read
 }
 
 function readPart(raw: unknown, index: number): CataloguePart {

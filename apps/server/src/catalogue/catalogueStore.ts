@@ -16,7 +16,7 @@ import { PartEntity } from './partEntity'
 const CATALOGUE_LOCK = 4_810
 
 /** Pages of parts whose text stays at hand. */
-const MOST_KEPT_PAGES = 8
+const MOST_KEPT_PAGES = 64
 
 /** Digits that tell builds apart. */
 const VERSION_DIGITS = 12
@@ -200,7 +200,7 @@ export class CatalogueStore {
    */
   async takeIn(parts: readonly CataloguePart[]): Promise<TakenIn> {
     const refused: TakenIn['refused'] = []
-    const rows: (CataloguePart & Pick<PartEntity, 'origin' | 'ownedPieces' | 'removedAt'>)[] = []
+    const rows: (CataloguePart & Pick<PartEntity, 'origin' | 'ownedPieces'>)[] = []
     await this.changing(async (manager) => {
       const there = await manager.findBy(PartEntity, { slug: In(parts.map(({ slug }) => slug)) })
       const before = new Map(there.map((part) => [part.slug, part]))
@@ -208,17 +208,27 @@ export class CatalogueStore {
         const known = before.get(part.slug)
         const ownedPieces = part.ownedPieces ?? 0
         if (known?.origin !== 'shipped') {
-          rows.push({ ...part, ownedPieces, origin: 'own', removedAt: null })
+          rows.push({ ...part, ownedPieces, origin: 'own' })
         } else if (
           known.sheet.maker === part.sheet.maker &&
           known.sheet.model === part.sheet.model
         ) {
-          rows.push({ ...stored(known), ownedPieces, removedAt: null })
+          rows.push({ ...stored(known), ownedPieces })
         } else {
           refused.push({ slug: part.slug, reason: `${part.slug} is the name of a shipped part.` })
         }
       }
-      await manager.save(PartEntity, rows, { chunk: 500 })
+      // As one text: as entities, so many keep everybody else waiting.
+      await manager.query(
+        `INSERT INTO part (slug, version, origin, owned_pieces, sheet, price, removed_at)
+         SELECT slug, version, origin, "ownedPieces", sheet, nullif(price, 'null'), NULL
+         FROM jsonb_to_recordset($1::jsonb)
+           AS taken (slug text, version int, origin text, "ownedPieces" int, sheet jsonb, price jsonb)
+         ON CONFLICT (slug) DO UPDATE SET
+           version = excluded.version, origin = excluded.origin, sheet = excluded.sheet,
+           owned_pieces = excluded.owned_pieces, price = excluded.price, removed_at = NULL`,
+        [JSON.stringify(rows)],
+      )
     })
     return { taken: rows.length, refused }
   }
