@@ -146,6 +146,22 @@ describe('saving', () => {
     })
   })
 
+  test('who has the document need not be sent it again', async () => {
+    const { id, document } = await create(newDesign('Minimal'))
+    const { body, headers } = await save(id, 1, renameDesign(document, 'Told'))
+      .set('prefer', 'respond-async, return=minimal')
+      .expect(200)
+    expect(body).toEqual({ id, revision: 2, savedAt: expect.any(String) as string })
+    expect(headers['preference-applied']).toBe('return=minimal')
+    const { body: whole } = await save(id, 2, renameDesign(document, 'Whole')).expect(200)
+    expect(whole).toMatchObject({ id, revision: 3, document: { name: 'Whole' } })
+    // Who was overtaken is told both sides all the same.
+    const { body: late } = await save(id, 1, renameDesign(document, 'Late'))
+      .set('prefer', 'return=minimal')
+      .expect(409)
+    expect(late).toMatchObject({ conflict: { stored: { document: { name: 'Whole' } } } })
+  })
+
   test('of many saves at once from the same revision, one wins and none is lost', async () => {
     const { id, document } = await create()
     const answers = await Promise.all(

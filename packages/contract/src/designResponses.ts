@@ -15,6 +15,9 @@ export interface StoredDesign {
   document: Design
 }
 
+/** What is told of a save to who asks for no more, since the document is what was sent. */
+export type SavedDesign = Omit<StoredDesign, 'document'>
+
 /** A design with what whoever asks may do with it. */
 export interface OpenedDesign extends StoredDesign {
   right: DesignRight

@@ -26,6 +26,7 @@ export {
   type SetAsideSummary,
   type ShelfPage,
   type ShelfRow,
+  type SavedDesign,
   type StoredDesign,
   type StoredPart,
   type TakenIn,

@@ -1,6 +1,13 @@
-import { CreateDesign, ListDesigns, type OpenedDesign, SaveDesign } from '@flint/contract'
+import {
+  CreateDesign,
+  ListDesigns,
+  type OpenedDesign,
+  SaveDesign,
+  type SavedDesign,
+} from '@flint/contract'
 import { cutText } from '@flint/core/drawing'
 import { type Design, parseDesign } from '@flint/core/editing'
+import type { Request } from 'express'
 import { badRequest } from '../http/problems'
 import { readBody, readQuery } from '../http/readBody'
 import { type ApiRoute, isAbout, rightOf } from '../people/apiRoute'
@@ -74,7 +81,14 @@ export function designRoutes(designs: DesignStore, summaries: SummaryStore): Api
       does: 'saved',
       answer: async (request, response) => {
         const { document, ...attempt } = await readBody(SaveDesign, request.body)
-        response.json(await designs.save(designIdOf(request), readDocument(document), attempt))
+        const stored = await designs.save(designIdOf(request), readDocument(document), attempt)
+        if (!wantsMinimal(request)) {
+          response.json(stored)
+          return
+        }
+        const { id, revision, savedAt } = stored
+        response.set('Preference-Applied', MINIMAL)
+        response.json({ id, revision, savedAt } satisfies SavedDesign)
       },
     },
     {
@@ -99,6 +113,12 @@ export function designRoutes(designs: DesignStore, summaries: SummaryStore): Api
     },
   ]
 }
+
+/** What a client sends that has the document already. Source: RFC 7240, section 4.2. */
+const MINIMAL = 'return=minimal'
+
+const wantsMinimal = (request: Request): boolean =>
+  (request.get('prefer') ?? '').split(',').some((one) => one.trim() === MINIMAL)
 
 /** The core reads the document; its problems are named below `document`. */
 function readDocument(raw: unknown): Design {

@@ -15,6 +15,7 @@ import type {
   RemovedDesign,
   RemovedPart,
   RevisionSummary,
+  SavedDesign,
   SaveDesign,
   SendPrice,
   SendReading,
@@ -179,8 +180,14 @@ export const api = createApi({
       query: (design) => ({ url: '/designs', method: 'POST', body: { document: design } }),
       invalidatesTags: ['Shelf'],
     }),
-    saveDesign: build.mutation<StoredDesign, { id: string } & Omit<SaveDesign, never>>({
-      query: ({ id, ...body }) => ({ url: `/designs/${id}`, method: 'PUT', body }),
+    saveDesign: build.mutation<SavedDesign, { id: string } & Omit<SaveDesign, never>>({
+      query: ({ id, ...body }) => ({
+        url: `/designs/${id}`,
+        method: 'PUT',
+        // The page has the document; all it wants to know is the revision.
+        headers: { prefer: 'return=minimal' },
+        body,
+      }),
       invalidatesTags: ['Shelf'],
     }),
     removeDesign: build.mutation<void, string>({
