@@ -174,6 +174,7 @@ describe('M.2 devices on carriers', () => {
     const whole = withPart(calm, 'tindrel-calm-ceb', {
       slots: [
         {
+          bus: 'PCIe',
           physicalLanes: 16,
           electricalLanes: 16,
           pcieGeneration: 5,

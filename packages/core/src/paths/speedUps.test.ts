@@ -23,8 +23,22 @@ const wider = (design: Design, id: string) => speedUps(design, scenarioOf(id), N
 test('what is pinned to a slow slot goes back, and by how much is told', () => {
   const board = withPart(cabin, 'tindrel-middle-m', {
     slots: [
-      { physicalLanes: 16, electricalLanes: 16, pcieGeneration: 3, openEnd: false, origin: 'CPU' },
-      { physicalLanes: 16, electricalLanes: 1, pcieGeneration: 2, openEnd: false, origin: 'CPU' },
+      {
+        bus: 'PCIe',
+        physicalLanes: 16,
+        electricalLanes: 16,
+        pcieGeneration: 3,
+        openEnd: false,
+        origin: 'CPU',
+      },
+      {
+        bus: 'PCIe',
+        physicalLanes: 16,
+        electricalLanes: 1,
+        pcieGeneration: 2,
+        openEnd: false,
+        origin: 'CPU',
+      },
     ],
   })
   const pinned = pinCard(board, 'controller-1', 2)

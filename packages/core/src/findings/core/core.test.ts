@@ -422,10 +422,38 @@ test('a house that asks for error correction and has it is left in peace', () =>
 
 describe('slots that share lanes', () => {
   const slots = [
-    { physicalLanes: 8, electricalLanes: 8, pcieGeneration: 3, openEnd: false, origin: 'CPU' },
-    { physicalLanes: 8, electricalLanes: 8, pcieGeneration: 3, openEnd: false, origin: 'CPU' },
-    { physicalLanes: 4, electricalLanes: 4, pcieGeneration: 2, openEnd: false, origin: 'chipset' },
-    { physicalLanes: 1, electricalLanes: 1, pcieGeneration: 2, openEnd: false, origin: 'chipset' },
+    {
+      bus: 'PCIe',
+      physicalLanes: 8,
+      electricalLanes: 8,
+      pcieGeneration: 3,
+      openEnd: false,
+      origin: 'CPU',
+    },
+    {
+      bus: 'PCIe',
+      physicalLanes: 8,
+      electricalLanes: 8,
+      pcieGeneration: 3,
+      openEnd: false,
+      origin: 'CPU',
+    },
+    {
+      bus: 'PCIe',
+      physicalLanes: 4,
+      electricalLanes: 4,
+      pcieGeneration: 2,
+      openEnd: false,
+      origin: 'chipset',
+    },
+    {
+      bus: 'PCIe',
+      physicalLanes: 1,
+      electricalLanes: 1,
+      pcieGeneration: 2,
+      openEnd: false,
+      origin: 'chipset',
+    },
   ]
   // Controllers of eight lanes lose four that they do not need; the network card falls to 800 MB/s of 1,187.
   const harmless = { inUse: 'slot-1', loses: 'slot-2', lanesLeft: 4 }
