@@ -15,7 +15,7 @@ import { PartEntity } from './partEntity'
 /** Any number that nothing else here locks by. */
 const CATALOGUE_LOCK = 4_810
 
-/** Pages of parts whose text stays at hand. */
+/** Pages of parts whose text stays at hand, about half a megabyte each. */
 const MOST_KEPT_PAGES = 64
 
 /** Digits that tell builds apart. */
@@ -218,7 +218,7 @@ export class CatalogueStore {
           refused.push({ slug: part.slug, reason: `${part.slug} is the name of a shipped part.` })
         }
       }
-      // As one text: as entities, so many keep everybody else waiting.
+      // As one text: as entities, so many keep everybody else waiting. A price that is null in it is none here.
       await manager.query(
         `INSERT INTO part (slug, version, origin, owned_pieces, sheet, price, removed_at)
          SELECT slug, version, origin, "ownedPieces", sheet, nullif(price, 'null'), NULL

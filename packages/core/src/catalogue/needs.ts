@@ -1,5 +1,4 @@
-import type { SlotBus } from './offers'
-import type { M2Key } from './sheetFields'
+import type { M2Key, SlotBus } from './sheetFields'
 import type { DataPlug, PowerPlug } from './plugs'
 
 /** A slot for the edge of a card. What a data sheet lacks is null. */

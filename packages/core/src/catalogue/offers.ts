@@ -1,9 +1,6 @@
 import type { Backplane } from './blocks'
 import type { DataPlug, PowerPlug } from './plugs'
-import type { M2Key } from './sheetFields'
-
-/** What a slot speaks: PCI Express, or plain PCI. */
-export type SlotBus = 'PCIe' | 'PCI'
+import type { M2Key, SlotBus } from './sheetFields'
 
 /** A block of equal bays. */
 export interface BaysOffer {

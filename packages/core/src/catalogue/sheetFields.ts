@@ -104,6 +104,7 @@ export const slotBus = z
   .describe(
     'PCI: plain PCI, as on old boards, whose slots share 133 MB/s; lanes and generation say nothing then.',
   )
+export type SlotBus = z.infer<typeof slotBus>
 
 export const cardFields = {
   bus: slotBus,

@@ -4,6 +4,7 @@ import { applyEdit, type Edit, type SingleEdit } from '../design/edits/edit'
 import type { Evaluation, Evaluator } from '../evaluate'
 import type { AnyJudgedLimit, LimitId } from '../limits/limits'
 import type { Machine } from '../machine/machine'
+import { cutText } from '../units/cutText'
 import { type DriveSet, driveSetEdit, driveSets } from './driveSets'
 import { bringsRisk, costOf, doesHarm, swapEdit, triedParts, yearOf } from './partSwap'
 
@@ -43,6 +44,9 @@ export interface Asked {
   limitId: LimitId
   evaluator: Evaluator
 }
+
+/** As much as an edit takes of what it is called, characters. */
+const LONGEST_WHAT = 200
 
 /** Sets of drives that are tried, each of another model. */
 const MOST_SETS = 12
@@ -114,9 +118,7 @@ function asOne(edits: readonly Edit[], candidates: readonly Candidate[]): Edit {
   if (first && edits.length === 1) return first
   return {
     do: 'several',
-    what: `put in ${candidates.map(({ name }) => name).join(' and ')}`.slice(0, LONGEST_WHAT),
+    what: cutText(`put in ${candidates.map(({ name }) => name).join(' and ')}`, LONGEST_WHAT),
     edits: edits.flatMap((edit): SingleEdit[] => (edit.do === 'several' ? edit.edits : [edit])),
   }
 }
-
-const LONGEST_WHAT = 200

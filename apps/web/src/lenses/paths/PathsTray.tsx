@@ -163,7 +163,7 @@ function PlaceOf({ pieceId, kind, numbers }: PlaceChoice) {
       {at && (
         <p className="soft">
           {at.bus === 'PCI'
-            ? 'plain PCI, shared with the other slots of it'
+            ? 'plain PCI, shared by all slots of it'
             : `×${at.lanes} of generation ${at.pcieGeneration}`}
           , <span className="figure">{format.rate(at.bytesPerSecond)}</span>
           {at.shortBytesPerSecond > 0 && `, △ ${format.rate(at.shortBytesPerSecond)} short`}

@@ -421,39 +421,15 @@ test('a house that asks for error correction and has it is left in peace', () =>
 })
 
 describe('slots that share lanes', () => {
+  const slotOf = (lanes: number, pcieGeneration: number, origin: 'CPU' | 'chipset') => {
+    const edge = { physicalLanes: lanes, electricalLanes: lanes, pcieGeneration }
+    return { bus: 'PCIe', ...edge, openEnd: false, origin }
+  }
   const slots = [
-    {
-      bus: 'PCIe',
-      physicalLanes: 8,
-      electricalLanes: 8,
-      pcieGeneration: 3,
-      openEnd: false,
-      origin: 'CPU',
-    },
-    {
-      bus: 'PCIe',
-      physicalLanes: 8,
-      electricalLanes: 8,
-      pcieGeneration: 3,
-      openEnd: false,
-      origin: 'CPU',
-    },
-    {
-      bus: 'PCIe',
-      physicalLanes: 4,
-      electricalLanes: 4,
-      pcieGeneration: 2,
-      openEnd: false,
-      origin: 'chipset',
-    },
-    {
-      bus: 'PCIe',
-      physicalLanes: 1,
-      electricalLanes: 1,
-      pcieGeneration: 2,
-      openEnd: false,
-      origin: 'chipset',
-    },
+    slotOf(8, 3, 'CPU'),
+    slotOf(8, 3, 'CPU'),
+    slotOf(4, 2, 'chipset'),
+    slotOf(1, 2, 'chipset'),
   ]
   // Controllers of eight lanes lose four that they do not need; the network card falls to 800 MB/s of 1,187.
   const harmless = { inUse: 'slot-1', loses: 'slot-2', lanesLeft: 4 }

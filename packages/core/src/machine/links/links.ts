@@ -195,7 +195,7 @@ function placeLink(placed: PlacedDevice, piece: Piece, given: LinksGiven): Link 
     name: `${place} · ${piece.dataSheet.model}`,
     bytesPerSecond,
     reason: isPci
-      ? 'plain PCI, shared with the other slots of it'
+      ? 'plain PCI, shared by all slots of it'
       : isSata
         ? `SATA, ${String(bytesPerSecond / 1e6)} MB/s`
         : `×${lanes} of generation ${pcieGeneration}, from the ${origin}${known || need.kind === 'slot' ? '' : ', assumed'}`,

@@ -1,6 +1,6 @@
 import type { BoardPlace } from '../../catalogue/kinds/board'
-import type { M2Offer, SlotBus, SlotOffer } from '../../catalogue/offers'
-import type { M2Key } from '../../catalogue/sheetFields'
+import type { M2Offer, SlotOffer } from '../../catalogue/offers'
+import type { M2Key, SlotBus } from '../../catalogue/sheetFields'
 import type { PieceId } from '../piece'
 
 /** A slot or a socket: of the board, or of a card that passes its own on. */
