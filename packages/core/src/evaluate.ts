@@ -33,6 +33,7 @@ export class Evaluator {
   readonly #given: Given
   readonly #findings: () => AnyFinding[]
   readonly #limits: () => AnyJudgedLimit[]
+  readonly #isDone: () => boolean
   #current: Current | null = null
 
   constructor() {
@@ -54,6 +55,12 @@ export class Evaluator {
       () =>
         limits.flatMap((limit) => (given.judged(limit as never) as AnyJudgedLimit | null) ?? []),
       false,
+    )
+    this.#isDone = recorder.kept(
+      () =>
+        given.stillToChoose.length === 0 &&
+        this.#limits().every(({ status }) => status === 'kept') &&
+        !this.#findings().some(({ severity }) => severity === 'blocks'),
     )
   }
 
@@ -77,18 +84,12 @@ export class Evaluator {
 
   /** @param machine the design resolved, when it is at hand */
   evaluate(design: Design, machine: Machine = this.machineOf(design)): Evaluation {
-    const measured = this.measure(design, machine)
-    const { stillToChoose } = this.#given
-    const [found, judged] = [this.#findings(), this.#limits()]
     return {
-      ...measured,
-      limits: judged,
-      findings: found,
-      stillToChoose,
-      isDone:
-        stillToChoose.length === 0 &&
-        judged.every(({ status }) => status === 'kept') &&
-        !found.some(({ severity }) => severity === 'blocks'),
+      ...this.measure(design, machine),
+      limits: this.#limits(),
+      findings: this.#findings(),
+      stillToChoose: this.#given.stillToChoose,
+      isDone: this.#isDone(),
     }
   }
 

@@ -55,8 +55,13 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
 
   const bytesOf = recorder.kept(() => driveSizes(machine))
   const lettered = recorder.kept(() => letteredGroups({ pools: pools() }), false)
+  // An age or a label is no concern of what is worked out below, which reads no more of the pieces than this.
+  const paid = recorder.keptEach(fitted, ({ id, snapshotId, owned, within }) => {
+    return { id, snapshotId, owned, within }
+  })
+  const wornEach = recorder.keptEach(fitted, ({ id, wornShare }) => ({ id, wornShare }))
   const ownedIds = recorder.kept(
-    () => new Set(fitted().flatMap(({ id, owned }) => (owned ? [id] : []))),
+    () => new Set(paid().flatMap(({ id, owned }) => (owned ? [id] : []))),
   )
   const capacity = recorder.kept(() =>
     designCapacity(
@@ -85,9 +90,6 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
       HOTTEST_STATE,
     ),
   )
-  const paid = recorder.kept(() =>
-    fitted().map(({ id, snapshotId, owned, within }) => ({ id, snapshotId, owned, within })),
-  )
   const cost = recorder.kept(() =>
     billOfMaterials(briefNow.currency, {
       fitted: paid(),
@@ -95,9 +97,8 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
       money: money(),
     }),
   )
-  // An age or a label is no concern of theirs, so they read no more of the pieces than this.
   const worn = recorder.kept(() =>
-    fitted().flatMap(({ id, wornShare }) => (wornShare === null ? [] : [{ id, wornShare }])),
+    wornEach().flatMap(({ id, wornShare }) => (wornShare === null ? [] : [{ id, wornShare }])),
   )
   const servicesNow = recorder.kept(() =>
     servicesFigure(
@@ -250,15 +251,14 @@ const POWER_FIELDS: Record<keyof PowerWiring, true> = {
   couldBeBetter: true,
 }
 
+const NO_POWER: PowerWiring = { feeds: [], leads: [], rails: [], unfed: [], couldBeBetter: null }
+
 function machineView(recorder: Recorder, current: () => Machine): Machine {
   const ofKind = recorded(recorder, PART_KINDS, () => current().ofKind)
   const data = recorded(recorder, namesOf(DATA_FIELDS), () => current().wiring.data)
   const fedNow = recorder.source(() => current().wiring.power !== null)
-  const power = recorded(recorder, namesOf(POWER_FIELDS), () => {
-    const now = current().wiring.power
-    if (!now) throw new Error('The power wiring is not known.')
-    return now
-  })
+  // Nobody reads these while `power` is null; the recorder looks whether they have changed even so.
+  const power = recorded(recorder, namesOf(POWER_FIELDS), () => current().wiring.power ?? NO_POWER)
   const wiring: Machine['wiring'] = {
     data,
     get power() {

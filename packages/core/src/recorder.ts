@@ -1,16 +1,31 @@
 import { sameValue } from './design/sameValue'
 
-/** What was worked out, and every value that was read on the way. */
-interface Kept {
-  slots: number[]
-  values: unknown[]
-  result: unknown
+/**
+ * `sure`: nothing that was read has changed. `unsure`: something has that was worked out from what was read.
+ * `stale`: something that was read itself is another now, or it was never worked out.
+ */
+type State = 'sure' | 'unsure' | 'stale'
+
+/** A value that work reads: from outside, or worked out by other work. */
+interface Value {
+  now: unknown
+  /** Work that read it when it last ran. */
+  readonly readers: Set<Work>
+  /** The run that read it last, so that each run notes it once. */
+  readIn: Value[] | null
 }
 
-/** Where the reads of a piece of work are noted. */
-interface Frame {
-  slots: number[]
-  values: unknown[]
+interface Work extends Value {
+  state: State
+  readonly run: () => unknown
+  readonly isPlain: boolean
+  wasRun: boolean
+  /** What it read when it last ran, in that order. */
+  reads: readonly Value[]
+}
+
+interface Source extends Value {
+  readonly get: () => unknown
 }
 
 /**
@@ -19,27 +34,38 @@ interface Frame {
  * Nobody has to say what a piece of work depends on: that is noted while it runs, value by value. Work reads only
  * through the functions that `source` and `kept` give, and only while it runs. When something is worked out anew
  * and says the same as before, the old value is handed on, so that what reads it need not run.
+ *
+ * A new round looks at each value from outside once and tells only those that read it, directly or through others,
+ * so what no change concerns costs nothing.
  */
 export class Recorder {
-  #round = 0
-  #frame: Frame | null = null
-  readonly #slots: (() => unknown)[] = []
-  /** The frame in which a slot was read last, so that it is noted once in each. */
-  readonly #readIn: (Frame | null)[] = []
+  readonly #sources: Source[] = []
+  /** What the work that is running has read so far. */
+  #reads: Value[] | null = null
 
-  /** Values may have changed since; what is read now is looked at again. */
+  /** Values from outside may have changed since. */
   nextRound(): void {
-    this.#round += 1
+    for (const source of this.#sources) {
+      if (source.readers.size === 0) continue
+      const now = source.get()
+      if (now === source.now) continue
+      source.now = now
+      for (const reader of source.readers) {
+        if (reader.state === 'sure') tellReaders(reader)
+        reader.state = 'stale'
+      }
+    }
   }
 
-  /** A value from outside. */
-  source<Value>(get: () => Value): () => Value {
-    const slot = this.#slots.push(get) - 1
-    this.#readIn.push(null)
+  /** A value from outside; it stays the same throughout a round. */
+  source<Given>(get: () => Given): () => Given {
+    const source: Source = { now: undefined, readers: new Set(), readIn: null, get }
+    this.#sources.push(source)
     return () => {
-      const value = get()
-      this.#note(slot, value)
-      return value
+      const now = get()
+      source.now = now
+      this.#note(source)
+      return now
     }
   }
 
@@ -47,42 +73,98 @@ export class Recorder {
    * Something that is worked out from what it reads.
    * @param isPlain whether old and new are compared by what they say; false for what is too large for that
    */
-  kept<Value>(work: () => Value, isPlain = true): () => Value {
-    let before: Kept | null = null
-    let round = -1
-    return this.source(() => {
-      if (before !== null && (round === this.#round || this.#isSame(before))) {
-        round = this.#round
-        return before.result as Value
-      }
-      const outer = this.#frame
-      const frame: Frame = { slots: [], values: [] }
-      this.#frame = frame
-      try {
-        const result = work()
-        const isSame = isPlain && before !== null && sameValue(before.result, result)
-        before = { ...frame, result: isSame ? before?.result : result }
-      } finally {
-        this.#frame = outer
-      }
-      round = this.#round
-      return before.result as Value
-    })
-  }
-
-  #note(slot: number, value: unknown): void {
-    const frame = this.#frame
-    if (frame === null || this.#readIn[slot] === frame) return
-    this.#readIn[slot] = frame
-    frame.slots.push(slot)
-    frame.values.push(value)
-  }
-
-  #isSame({ slots, values }: Kept): boolean {
-    for (let at = 0; at < slots.length; at += 1) {
-      if (this.#slots[slots[at] ?? 0]?.() !== values[at]) return false
+  kept<Result>(run: () => Result, isPlain = true): () => Result {
+    const work: Work = {
+      now: undefined,
+      readers: new Set(),
+      readIn: null,
+      state: 'stale',
+      run,
+      isPlain,
+      wasRun: false,
+      reads: [],
     }
-    return true
+    return () => {
+      if (work.state !== 'sure') this.#settle(work)
+      this.#note(work)
+      return work.now as Result
+    }
+  }
+
+  /**
+   * Something small for each item of a list, from the item alone. Items that are the very same as before are not
+   * looked at again, so a change of one costs little however long the list is.
+   */
+  keptEach<Item, Result>(
+    list: () => readonly Item[],
+    pick: (item: Item) => Result,
+  ): () => readonly Result[] {
+    let before: { items: readonly Item[]; results: readonly Result[] } = { items: [], results: [] }
+    return this.kept(() => {
+      const items = list()
+      let isSame = items.length === before.items.length
+      const results = items.map((item, at) => {
+        const was = before.results[at] as Result
+        if (at < before.items.length && item === before.items[at]) return was
+        const now = pick(item)
+        if (at < before.items.length && sameValue(was, now)) return was
+        isSame = false
+        return now
+      })
+      before = { items, results: isSame ? before.results : results }
+      return before.results
+    }, false)
+  }
+
+  #note(value: Value): void {
+    const reads = this.#reads
+    if (reads === null || value.readIn === reads) return
+    value.readIn = reads
+    reads.push(value)
+  }
+
+  #settle(work: Work): void {
+    if (work.state === 'unsure') {
+      // In the order they were read, since what was read first decides whether the rest is asked for at all.
+      for (const read of work.reads) {
+        if ('state' in read && (read as Work).state !== 'sure') this.#settle(read as Work)
+        // Settling what was read has told this one when it came out different.
+        if ((work.state as State) === 'stale') break
+      }
+    }
+    if (work.state === 'stale') this.#run(work)
+    work.state = 'sure'
+  }
+
+  #run(work: Work): void {
+    const outer = this.#reads
+    const reads: Value[] = []
+    this.#reads = reads
+    try {
+      const result = work.run()
+      if (!work.wasRun || !(work.isPlain ? sameValue(work.now, result) : work.now === result)) {
+        work.now = result
+        for (const reader of work.readers) reader.state = 'stale'
+      }
+      work.wasRun = true
+    } finally {
+      this.#reads = outer
+    }
+    if (reads.length === work.reads.length && reads.every((read, at) => read === work.reads[at])) {
+      return
+    }
+    for (const read of work.reads) read.readers.delete(work)
+    for (const read of reads) read.readers.add(work)
+    work.reads = reads
+  }
+}
+
+/** Whoever is unsure has told its readers already. */
+function tellReaders({ readers }: Work): void {
+  for (const reader of readers) {
+    if (reader.state !== 'sure') continue
+    reader.state = 'unsure'
+    tellReaders(reader)
   }
 }
 
