@@ -1,5 +1,7 @@
 const BATCHES = 9
 const BATCH_CPU_MILLISECONDS = 300
+/** After this much work the engine has compiled what is called often; before, it is busier with that. */
+const WARM_UP_CPU_MILLISECONDS = 3000
 
 function cpuMilliseconds(): number {
   const { user, system } = process.cpuUsage()
@@ -28,11 +30,15 @@ export interface Batches {
   perThousandYardsticks: number
 }
 
-function callsPerSecond(work: (round: number) => unknown, firstRound: number) {
+function callsPerSecond(
+  work: (round: number) => unknown,
+  firstRound: number,
+  milliseconds = BATCH_CPU_MILLISECONDS,
+) {
   const start = cpuMilliseconds()
   let calls = 0
   let spent = 0
-  while (spent < BATCH_CPU_MILLISECONDS) {
+  while (spent < milliseconds) {
     work(firstRound + calls)
     calls += 1
     // The clock is a system call, so it is not read at every call of quick work.
@@ -41,9 +47,9 @@ function callsPerSecond(work: (round: number) => unknown, firstRound: number) {
   return { calls, perSecond: (calls * 1000) / spent }
 }
 
-/** Batches of the work and of the yardstick in turn, after one of each that warms up. */
+/** Batches of the work and of the yardstick in turn, after both are warm. */
 export function medianOfBatches(work: (round: number) => unknown): Batches {
-  let round = callsPerSecond(work, 0).calls
+  let round = callsPerSecond(work, 0, WARM_UP_CPU_MILLISECONDS).calls
   callsPerSecond(yardstick, 0)
   const rates: number[] = []
   const ratios: number[] = []

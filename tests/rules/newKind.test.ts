@@ -32,7 +32,7 @@ export const clockKind: PartKindDefinition<z.infer<typeof clockSheet>> = {
 /** What is asked of the core about a design with the new card, printed as JSON. */
 const ASK = `import { readFileSync } from 'node:fs'
 import { fitPart, kindWords, newDesign, partChoices, parseDesign, partColumns, partSheet } from './src/editing'
-import { evaluate, fitVerdict, resolveMachine } from './src/figures'
+import { allNeeds, evaluate, fitVerdict, resolveMachine } from './src/figures'
 import { machineWeight } from './src/fit/machineWeight'
 
 const { parts } = JSON.parse(readFileSync(process.argv[2], 'utf8'))
@@ -53,7 +53,7 @@ console.log(JSON.stringify({
   vetoes: after.power.vetoPartIds,
   cost: after.cost.total.likely - before.cost.total.likely,
   grams: machineWeight(machine).grams - machineWeight(resolveMachine(alone)).grams,
-  placed: machine.placed.filter(({ pieceId }) => pieceId === 'clock-1'),
+  placed: allNeeds(machine.placed).filter(({ pieceId }) => pieceId === 'clock-1'),
   chosenIn: partChoices('core').filter(({ takes }) => takes(sheet)).map(({ title }) => title),
   verdict: fitVerdict(alone, part).verdict,
   words: kindWords.find(({ kind }) => kind === 'clock'),

@@ -1,3 +1,4 @@
+import { NEED_KINDS } from './catalogue/needs'
 import { PART_KINDS } from './catalogue/partKinds'
 import { brief } from './design/brief'
 import type { Design } from './design/design'
@@ -7,6 +8,7 @@ import { NO_CHOICES } from './design/pathChoices'
 import { airFlow } from './heat/airFlow'
 import { HOTTEST_STATE, machineHeat } from './heat/machineHeat'
 import type { Given } from './judging/given'
+import { CHOICES_NEEDED } from './judging/choiceNeeded'
 import type { JudgedLimit } from './judging/judgedLimit'
 import type { Limit } from './judging/limit'
 import { judgeLimit, limits } from './limits/limits'
@@ -14,17 +16,19 @@ import { driveSizes } from './machine/driveSizes'
 import type { Machine } from './machine/machine'
 import { resolveMachine } from './machine/resolveMachine'
 import type { DataWiring } from './machine/wiring/wireData'
+import { missingCables } from './machine/wiring/missingCables'
 import type { PowerWiring } from './machine/wiring/wirePower'
 import { billOfMaterials } from './money/billOfMaterials'
 import { cardLoads } from './paths/cardLoads'
 import { designCapacity } from './pool/designCapacity'
 import { designSurvival } from './pool/survival/designSurvival'
 import { idlePower } from './power/idlePower'
-import { startCurve } from './power/startCurve'
+import { curveOf, restAmps } from './power/startCurve'
+import { startGroups } from './power/startGroups'
 import { stagedWiring } from './power/stagedWiring'
 import { type Recorder, recorded } from './recorder'
 import { servicesFigure } from './services/servicesFigure'
-import { stillToChoose } from './stillToChoose/stillToChoose'
+import { openChoices } from './stillToChoose/stillToChoose'
 
 /** A design and its machine, as they are now. */
 export interface Current {
@@ -79,8 +83,11 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
       machine,
     ),
   )
-  const starting = recorder.kept(() => startCurve(machine, spinUp()))
-  const staged = recorder.kept(() => stagedWiring(machine, spinUp()))
+  const startingGroups = recorder.kept(() => startGroups(machine, spinUp()), false)
+  const rest = recorder.kept(() => restAmps(machine))
+  const starting = recorder.kept(() => curveOf(startingGroups(), rest()))
+  // What carries the drives changes with every drive that is moved, so comparing it costs more than it saves.
+  const staged = recorder.kept(() => stagedWiring(machine, spinUp(), startingGroups()), false)
   const flow = recorder.kept(() => airFlow(machine, air()))
   const heat = recorder.kept(() =>
     machineHeat(
@@ -112,7 +119,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
       machine,
     ),
   )
-  const open = recorder.kept(() => stillToChoose({ pools: pools(), machine }))
+  const missing = recorder.kept(() => missingCables(machine))
+  const openEach = CHOICES_NEEDED.map((choice) => recorder.kept(() => openChoices(choice, given)))
+  const open = recorder.kept(() => openEach.flatMap((openOf) => openOf()))
   const machineUnpinned = recorder.kept(
     // The machine itself, not its recorded view, since the new one takes over parts of it.
     () => resolveMachine({ ...machine.madeFrom, paths: NO_CHOICES }, now().machine),
@@ -187,6 +196,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     get services() {
       return servicesNow()
     },
+    get missingCables() {
+      return missing()
+    },
     get stillToChoose() {
       return open()
     },
@@ -206,8 +218,11 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
 const fieldsOf = <Field extends string>({ shape }: { shape: Record<Field, unknown> }): Field[] =>
   Object.keys(shape) as Field[]
 
-/** Fields of a machine, but for the two that have fields of their own; one that is forgotten does not compile. */
-const MACHINE_FIELDS: Record<Exclude<keyof Machine, 'ofKind' | 'wiring'>, true> = {
+/** Fields of a machine, but for those that have fields of their own; one that is forgotten does not compile. */
+const MACHINE_FIELDS: Record<
+  Exclude<keyof Machine, 'ofKind' | 'placed' | 'unplaced' | 'wiring'>,
+  true
+> = {
   madeFrom: true,
   pieces: true,
   fittings: true,
@@ -222,8 +237,6 @@ const MACHINE_FIELDS: Record<Exclude<keyof Machine, 'ofKind' | 'wiring'>, true> 
   unplaceable: true,
   placePinsKept: true,
   cardPlaces: true,
-  placed: true,
-  unplaced: true,
   cables: true,
   links: true,
   drivePaths: true,
@@ -265,7 +278,9 @@ function machineView(recorder: Recorder, current: () => Machine): Machine {
       return fedNow() ? power : null
     },
   }
-  return recorded(recorder, namesOf(MACHINE_FIELDS), current, { ofKind, wiring })
+  const placed = recorded(recorder, NEED_KINDS, () => current().placed)
+  const unplaced = recorded(recorder, NEED_KINDS, () => current().unplaced)
+  return recorded(recorder, namesOf(MACHINE_FIELDS), current, { ofKind, placed, unplaced, wiring })
 }
 
 const namesOf = <Name extends string>(fields: Record<Name, true>): Name[] =>

@@ -136,8 +136,8 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
     )
   })
   const inM2 = new Map(
-    machine.placed.flatMap(({ need, pieceId, on }) =>
-      need === 'M.2' && on.pieceId === piece.id ? [[on.number, pieceId] as const] : [],
+    machine.placed['M.2'].flatMap(({ pieceId, on }) =>
+      on.pieceId === piece.id ? [[on.number, pieceId] as const] : [],
     ),
   )
   sheet.m2Sockets?.forEach((_, index) => {

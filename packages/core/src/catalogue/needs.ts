@@ -50,3 +50,20 @@ export type Need =
   | { kind: 'mains socket'; count: number | null }
 
 export type NeedKind = Need['kind']
+
+const KINDS: Record<NeedKind, true> = {
+  bay: true,
+  opening: true,
+  slot: true,
+  'M.2': true,
+  'USB port': true,
+  'data port': true,
+  'CPU socket': true,
+  'memory slot': true,
+  'fan header': true,
+  'power plug': true,
+  'mains socket': true,
+}
+
+/** One that is forgotten does not compile. */
+export const NEED_KINDS = Object.keys(KINDS) as readonly NeedKind[]

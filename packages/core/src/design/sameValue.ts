@@ -6,28 +6,45 @@ export function sameValue(one: unknown, other: unknown): boolean {
   if (Object.is(one, other)) return true
   if (typeof one !== 'object' || typeof other !== 'object' || !one || !other) return false
   if (Object.getPrototypeOf(one) !== Object.getPrototypeOf(other)) return false
-  if (Array.isArray(one)) {
-    const others = other as unknown[]
-    return one.length === others.length && one.every((value, at) => sameValue(value, others[at]))
+  if (Array.isArray(one)) return sameItems(one, other as unknown[])
+  if (one instanceof Map) return sameEntries(one, other as Map<unknown, unknown>)
+  if (one instanceof Set) return sameMembers(one, other as Set<unknown>)
+  return sameFields(one as Record<string, unknown>, other as Record<string, unknown>)
+}
+
+// Plain loops: this runs for most of what an evaluation works out, and calls of a function for each item would be
+// half of its time.
+
+function sameItems(one: readonly unknown[], other: readonly unknown[]): boolean {
+  if (one.length !== other.length) return false
+  for (let at = 0; at < one.length; at += 1) {
+    if (!sameValue(one[at], other[at])) return false
   }
-  if (one instanceof Map) {
-    const others = other as Map<unknown, unknown>
-    return (
-      one.size === others.size &&
-      [...one].every(([key, value]) => others.has(key) && sameValue(value, others.get(key)))
-    )
+  return true
+}
+
+function sameEntries(
+  one: ReadonlyMap<unknown, unknown>,
+  other: ReadonlyMap<unknown, unknown>,
+): boolean {
+  if (one.size !== other.size) return false
+  for (const [key, value] of one) {
+    if (!other.has(key) || !sameValue(value, other.get(key))) return false
   }
-  if (one instanceof Set) {
-    const others = other as Set<unknown>
-    return one.size === others.size && [...one].every((value) => others.has(value))
-  }
+  return true
+}
+
+function sameMembers(one: ReadonlySet<unknown>, other: ReadonlySet<unknown>): boolean {
+  if (one.size !== other.size) return false
+  for (const value of one) if (!other.has(value)) return false
+  return true
+}
+
+function sameFields(one: Record<string, unknown>, other: Record<string, unknown>): boolean {
   const names = Object.keys(one)
-  return (
-    names.length === Object.keys(other).length &&
-    names.every(
-      (name) =>
-        Object.hasOwn(other, name) &&
-        sameValue((one as Record<string, unknown>)[name], (other as Record<string, unknown>)[name]),
-    )
-  )
+  if (names.length !== Object.keys(other).length) return false
+  for (const name of names) {
+    if (!Object.hasOwn(other, name) || !sameValue(one[name], other[name])) return false
+  }
+  return true
 }

@@ -11,6 +11,7 @@ import type { AirFlow } from '../heat/airFlow'
 import type { HeatFigure } from '../heat/machineHeat'
 import type { Machine } from '../machine/machine'
 import type { PlacedDevice } from '../machine/placement/placeDevices'
+import type { MissingCables } from '../machine/wiring/missingCables'
 import type { PowerWiring } from '../machine/wiring/wirePower'
 import type { CostFigure } from '../money/billOfMaterials'
 import type { CapacityFigure } from '../pool/designCapacity'
@@ -61,6 +62,8 @@ export interface Given extends Readonly<Measured> {
   readonly rates: readonly Rate[]
   /** What each placed card has to move, with the drives that are wired to it. */
   readonly cardLoads: readonly PlacedDevice[]
+  /** Data cables of four lanes that are still to be bought. */
+  readonly missingCables: MissingCables
   readonly stillToChoose: readonly OpenChoice[]
   readonly air: Readonly<AirChoices>
   readonly spinUp: Readonly<SpinUp> | null

@@ -69,14 +69,17 @@ export function bayPlan(
       bay,
       drive: drives.get(machine.driveIn.get(bay.id) ?? '') ?? null,
     })),
-    sockets: machine.placed.flatMap(({ pieceId, need, on }): SocketUse[] => {
-      const drive = drives.get(pieceId)
-      if (!drive || (need !== 'M.2' && need !== 'USB port')) return []
-      const host = machine.pieces.get(on.pieceId)?.dataSheet.model ?? ''
-      const of = on.pieceId === boardId ? '' : ` of ${host}`
-      const name = `${need === 'M.2' ? 'M.2' : 'USB'} ${on.number}${of}`
-      return [{ id: `${need} ${on.pieceId} ${on.number}`, name, drive }]
-    }),
+    sockets: [...machine.placed['M.2'], ...machine.placed['USB port']].flatMap(
+      (one): SocketUse[] => {
+        const { pieceId, need, on } = one
+        const drive = drives.get(pieceId)
+        if (!drive) return []
+        const host = machine.pieces.get(on.pieceId)?.dataSheet.model ?? ''
+        const of = on.pieceId === boardId ? '' : ` of ${host}`
+        const name = `${need === 'M.2' ? 'M.2' : 'USB'} ${on.number}${of}`
+        return [{ id: `${need} ${on.pieceId} ${on.number}`, name, drive }]
+      },
+    ),
     bench: machine.awayIds.flatMap((id) => drives.get(id) ?? []),
   }
 }

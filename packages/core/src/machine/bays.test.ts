@@ -87,7 +87,7 @@ describe('a tray for small drives', () => {
   test('finds no bay behind a backplane', () => {
     const backed = fitAnother(newDesign('backed', [demoPart('ashgrove-hearth-4')]), tray)
     expect(backed.fitted.at(-1)?.bay).toBeNull()
-    expect(resolveMachine(backed).unplaced).toContainEqual({
+    expect(resolveMachine(backed).unplaced.bay).toContainEqual({
       pieceId: 'cage-1',
       need: 'bay',
       why: 'none left',

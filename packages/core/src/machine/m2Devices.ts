@@ -14,8 +14,8 @@ export interface M2Device {
 export function m2Devices(machine: Machine): M2Device[] {
   const board = pieceOf(machine, 'board')
   if (!board) return []
-  return machine.placed.flatMap(({ pieceId, need, on }) => {
-    if (need !== 'M.2' || on.pieceId !== board.id) return []
+  return machine.placed['M.2'].flatMap(({ pieceId, on }) => {
+    if (on.pieceId !== board.id) return []
     const device = machine.pieces.get(pieceId)
     const socket = board.dataSheet.m2Sockets?.[on.number - 1]
     return device && socket ? [{ board, device, number: on.number, socket }] : []

@@ -3,10 +3,10 @@ import type { Design } from '../design/design'
 import type { Bay, BayBlock, BayId } from './bays'
 import type { CardPlace } from './cardPlaces'
 import type { DrivePath, Link, NetworkPath } from './links/link'
-import type { Fitting, Piece, PiecesByKind, PieceId } from './piece'
+import type { Piece, PiecesByKind, PieceId, Said } from './piece'
 import type { Placement } from './placement/placeDevices'
 import type { Unplaceable } from './placement/placementProblem'
-import type { PlacedNeed, UnplacedNeed } from './placedNeeds'
+import type { ByNeed, PlacedNeed, UnplacedNeed } from './placedNeeds'
 import type { CableList } from './wiring/cableList'
 import type { DataWiring } from './wiring/wireData'
 import type { PowerWiring } from './wiring/wirePower'
@@ -22,8 +22,8 @@ export interface Machine {
   /** The design that it was made from. */
   madeFrom: MachineDesign
   pieces: ReadonlyMap<PieceId, Piece>
-  /** What the design says of each: the bay that it is to be in, whether it is sent back, where its plugs go. */
-  fittings: ReadonlyMap<PieceId, Fitting>
+  /** What the design says of each but its bay, which is in `driveIn`: whether it is sent back, where its plugs go. */
+  fittings: ReadonlyMap<PieceId, Said>
   ofKind: PiecesByKind
   /** All pieces, kind by kind, those of one kind in the order they were added. */
   inOrder: readonly Piece[]
@@ -42,8 +42,8 @@ export interface Machine {
   /** Whether what the builder has fixed about slots and sockets could be kept. */
   placePinsKept: boolean
   cardPlaces: readonly CardPlace[]
-  placed: readonly PlacedNeed[]
-  unplaced: readonly UnplacedNeed[]
+  placed: ByNeed<PlacedNeed>
+  unplaced: ByNeed<UnplacedNeed>
   wiring: {
     data: DataWiring
     /** Null without a supply, or when its plugs are not known. */

@@ -69,6 +69,38 @@ export function inKindOrder(pieces: PiecesByKind): Piece[] {
   return PART_KINDS.flatMap((kind) => (pieces[kind] ?? []) as readonly Piece[])
 }
 
+/** The same without the bay, which is in `driveIn` of a machine. */
+export type Said = Omit<Fitting, 'bay'>
+
+/**
+ * What a design says of each piece but its bay.
+ * @param before the same of a design that differs a little; where only bays differ, the very same map
+ */
+export function saidOf(
+  fittings: ReadonlyMap<PieceId, Fitting>,
+  before?: ReadonlyMap<PieceId, Said>,
+): ReadonlyMap<PieceId, Said> {
+  if (before && saysTheSame(fittings, before)) return before
+  const said = new Map<PieceId, Said>()
+  for (const [id, { away, rebuilding, sockets, within }] of fittings) {
+    said.set(id, { away, rebuilding, sockets, within })
+  }
+  return said
+}
+
+function saysTheSame(
+  fittings: ReadonlyMap<PieceId, Fitting>,
+  before: ReadonlyMap<PieceId, Said>,
+): boolean {
+  if (before.size !== fittings.size) return false
+  for (const [id, { away, rebuilding, sockets, within }] of fittings) {
+    const was = before.get(id)
+    if (was?.away !== away || was.rebuilding !== rebuilding) return false
+    if (was.sockets !== sockets || was.within !== within) return false
+  }
+  return true
+}
+
 const NOTHING_SAID: Fitting = {
   bay: null,
   away: null,
@@ -77,7 +109,14 @@ const NOTHING_SAID: Fitting = {
   within: null,
 }
 
+/** What a design says of each of its pieces. */
+export const fittingsOf = ({ fitted }: Pick<Design, 'fitted'>): Map<PieceId, Fitting> =>
+  new Map(fitted.map((part) => [part.id, part]))
+
 /** What the design says of a piece. */
-export function fittingOf(fittings: ReadonlyMap<PieceId, Fitting>, id: PieceId): Fitting {
+export function fittingOf<Some extends Said>(
+  fittings: ReadonlyMap<PieceId, Some>,
+  id: PieceId,
+): Some | typeof NOTHING_SAID {
   return fittings.get(id) ?? NOTHING_SAID
 }

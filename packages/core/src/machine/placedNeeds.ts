@@ -1,5 +1,5 @@
 import { isTray } from '../catalogue/kinds/cage'
-import type { NeedKind } from '../catalogue/needs'
+import { NEED_KINDS, type NeedKind } from '../catalogue/needs'
 import type { Bay, BayBlock, BayId } from './bays'
 import { placeInOpenings } from './openings'
 import { type Fitting, fittingOf, type Piece, type PiecesByKind, type PieceId } from './piece'
@@ -34,6 +34,18 @@ export interface Needs {
   placed: PlacedNeed[]
   unplaced: UnplacedNeed[]
 }
+
+/** Needs by what is needed, so that who asks for sockets need not look again when a drive changes its bay. */
+export type ByNeed<Some> = Readonly<Record<NeedKind, readonly Some[]>>
+
+export interface NeedsByKind {
+  placed: ByNeed<PlacedNeed>
+  unplaced: ByNeed<UnplacedNeed>
+}
+
+/** All of them in one list. */
+export const allNeeds = <Some>(needs: ByNeed<Some>): Some[] =>
+  NEED_KINDS.flatMap((kind) => needs[kind])
 
 /** USB devices in the ports of the board, as far as they go, in the order they were added. */
 export function placeOnUsb(pieces: readonly Piece[]): Needs {
@@ -76,7 +88,7 @@ interface NeedsGiven {
 }
 
 /** What every piece needs of the others, and what it got. */
-export function placedNeeds(given: NeedsGiven): Needs {
+export function placedNeeds(given: NeedsGiven): NeedsByKind {
   const parts = [
     ...given.steady,
     given.usb,
@@ -86,9 +98,17 @@ export function placedNeeds(given: NeedsGiven): Needs {
     powerPlugs(given),
   ]
   return {
-    placed: parts.flatMap(({ placed }) => placed),
-    unplaced: parts.flatMap(({ unplaced }) => unplaced),
+    placed: byNeed(parts.map(({ placed }) => placed)),
+    unplaced: byNeed(parts.map(({ unplaced }) => unplaced)),
   }
+}
+
+/** Lists of needs, sorted by what is needed. */
+export function byNeed<Some extends { need: NeedKind }>(parts: readonly Some[][]): ByNeed<Some> {
+  const found = {} as Record<NeedKind, Some[]>
+  for (const kind of NEED_KINDS) found[kind] = []
+  for (const part of parts) for (const one of part) found[one.need].push(one)
+  return found
 }
 
 type Countable = 'CPU socket' | 'memory slot' | 'USB port' | 'fan header'
@@ -167,10 +187,12 @@ function openings(ofKind: PiecesByKind): Needs {
 }
 
 function bays({ pieces, driveIn, bays: all, bayOfTray, blocks }: NeedsGiven): Needs {
-  const placed = all.flatMap(({ id, pieceId, number }): PlacedNeed[] => {
+  const placed: PlacedNeed[] = []
+  for (const { id, pieceId, number } of all) {
     const driveId = driveIn.get(id)
-    return driveId === undefined ? [] : [{ pieceId: driveId, need: 'bay', on: { pieceId, number } }]
-  })
+    if (driveId !== undefined)
+      placed.push({ pieceId: driveId, need: 'bay', on: { pieceId, number } })
+  }
   for (const { trayBayIds, bayIds, pieceId } of blocks) {
     for (const [trayId, bay] of bayOfTray) {
       if (!trayBayIds.includes(bay)) continue
@@ -268,12 +290,14 @@ function powerPlugs({ power, pieces }: NeedsGiven): Needs {
     }
   }
   const leadOf = new Map(power.leads.map(({ lead }) => [lead.key, lead]))
+  const placed: PlacedNeed[] = []
+  for (const { end, leadKey } of power.feeds) {
+    const lead = leadOf.get(leadKey)
+    const on = { pieceId: lead?.ref.supplyId ?? '', number: lead?.ref.number ?? 0 }
+    for (const pieceId of owners(end)) placed.push({ pieceId, need, on })
+  }
   return {
-    placed: power.feeds.flatMap(({ end, leadKey }) => {
-      const lead = leadOf.get(leadKey)
-      const on = { pieceId: lead?.ref.supplyId ?? '', number: lead?.ref.number ?? 0 }
-      return owners(end).map((pieceId) => ({ pieceId, need, on }))
-    }),
+    placed,
     unplaced: power.unfed.flatMap((end) =>
       owners(end).map((pieceId) => ({
         pieceId,

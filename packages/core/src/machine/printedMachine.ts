@@ -1,4 +1,5 @@
 import type { Machine } from './machine'
+import { allNeeds } from './placedNeeds'
 
 /**
  * A resolved machine as JSON for other programs: what it is made of and what hangs on what, in lists.
@@ -13,8 +14,8 @@ export function printedMachine(machine: Machine): Record<string, unknown> {
       return { id, kind, maker: dataSheet.maker, model: dataSheet.model }
     }),
     bays: machine.bays.map((bay) => ({ ...bay, driveId: machine.driveIn.get(bay.id) ?? null })),
-    placed: machine.placed,
-    unplaced: machine.unplaced,
+    placed: allNeeds(machine.placed),
+    unplaced: allNeeds(machine.unplaced),
     placement: machine.placement,
     wiring: {
       data,

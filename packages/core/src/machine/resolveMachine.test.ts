@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { demoDesign, demoPart } from '../../fixtures/demo'
 import { driveIdsOf, withPart, without } from '../../fixtures/ruleTable'
+import type { NeedKind } from '../catalogue/needs'
 import type { Design } from '../design/design'
 import { notePieces } from '../design/edits/changeFields'
 import { fitAnother, fitPart } from '../design/edits/fitPart'
@@ -23,8 +24,8 @@ const drawer = demoDesign('drawer-of-drives')
 const withParts = (design: Design, ...slugs: string[]): Design =>
   slugs.reduce((before, slug) => withPart(before, slug), design)
 const codesOf = (design: Design): string[] => evaluate(design).findings.map(({ code }) => code)
-const placeOf = ({ placed }: Machine, pieceId: string, need: string) =>
-  placed.find((one) => one.pieceId === pieceId && one.need === need)?.on
+const placeOf = ({ placed }: Machine, pieceId: string, need: NeedKind) =>
+  placed[need].find((one) => one.pieceId === pieceId)?.on
 
 test('a resolved machine is plain data: it can be cloned, as for a worker', () => {
   const machine = resolveMachine(cabin)
@@ -38,9 +39,7 @@ test('every need of every piece is placed or says why not, as often as it is nee
     const { pieces, placed, unplaced } = resolveMachine(design)
     for (const { id, needs } of pieces.values()) {
       for (const kind of new Set(needs.map((need) => need.kind))) {
-        const answers = [...placed, ...unplaced].filter(
-          (one) => one.pieceId === id && one.need === kind,
-        )
+        const answers = [...placed[kind], ...unplaced[kind]].filter((one) => one.pieceId === id)
         // A data port behind a backplane and a plug of the mains may be answered by several.
         if (kind !== 'mains socket')
           expect([id, kind, answers.length > 0]).toEqual([id, kind, true])
@@ -121,7 +120,7 @@ describe('several of what may be several', () => {
     const usb = withPart(shelf, 'tindrel-plain-itx', { usbPorts: 1 })
     const sticks = withPart(usb, 'quillon-stub-32')
     const { unplaced } = resolveMachine(sticks)
-    expect(unplaced.filter(({ need }) => need === 'USB port')).toHaveLength(1)
+    expect(unplaced['USB port']).toHaveLength(1)
     expect(codesOf(sticks)).toContain('usb-port-missing')
   })
 
@@ -161,7 +160,7 @@ describe('M.2 devices on carriers', () => {
 
   test('its drives take its sockets when those of the board are full, each with a way to the CPU', () => {
     const machine = resolveMachine(withParts(calm, ...sticks))
-    expect(machine.unplaced.filter(({ need }) => need === 'M.2')).toEqual([])
+    expect(machine.unplaced['M.2']).toEqual([])
     const onCarrier = machine.placement.placed.filter(({ on }) => on.pieceId === 'controller-1')
     expect(onCarrier).toHaveLength(4)
     // Sixteen lanes split into four times four.
@@ -185,7 +184,7 @@ describe('M.2 devices on carriers', () => {
       ],
     })
     const machine = resolveMachine(withParts(whole, ...sticks))
-    expect(machine.unplaced.filter(({ need }) => need === 'M.2')).toHaveLength(3)
+    expect(machine.unplaced['M.2']).toHaveLength(3)
   })
 
   test('the builder may say which socket of the board', () => {
@@ -269,7 +268,7 @@ test('a riser stands in no riser, and the one that finds no slot is told', () =>
   const two = withParts(oneSlot, 'pellworth-lie-1', 'pellworth-lie-1')
   const { unplaced, placement } = resolveMachine(two)
   expect(placement.placed).toHaveLength(1)
-  expect(unplaced.find(({ need }) => need === 'slot')?.conflictIds).toEqual(['riser-1', 'riser-2'])
+  expect(unplaced.slot[0]?.conflictIds).toEqual(['riser-1', 'riser-2'])
   expect(codesOf(two)).toContain('no-slot-for-card')
 })
 

@@ -8,11 +8,14 @@ import {
   byKind,
   type Fitting,
   fittingOf,
+  fittingsOf,
   inKindOrder,
   type Piece,
   piecesOfDesign,
   type PieceId,
+  saidOf,
 } from './piece'
+import { networkPorts } from './networkPorts'
 import { placedNeeds, placeOnUsb, steadyNeeds } from './placedNeeds'
 import { devicesInConflict } from './placement/conflict'
 import { allFit, type Placement, placeDevices } from './placement/placeDevices'
@@ -21,11 +24,11 @@ import type { PlacementProblem } from './placement/places'
 import { NOTHING_SOLVED, Solver } from './solver'
 import { takeOver } from './takeOver'
 import { baysOfTrays } from './trays'
-import { cableList } from './wiring/cableList'
+import { cableList, cablesLook } from './wiring/cableList'
 import { bootEnds, dataEnds } from './wiring/dataEnds'
 import { DriveGroups } from './wiring/driveGroups'
 import { type PortHost, portHosts } from './wiring/portHosts'
-import { powerEnds } from './wiring/powerEnds'
+import { powerEndsOfBays, powerEndsOfPieces } from './wiring/powerEnds'
 import { supplyLeads } from './wiring/supplyLeads'
 import { wireData } from './wiring/wireData'
 import { wirePower } from './wiring/wirePower'
@@ -40,11 +43,11 @@ import { wirePower } from './wiring/wirePower'
  */
 export function resolveMachine(design: MachineDesign, before?: Machine): Machine {
   if (before && isSameMachine(before.madeFrom, design)) return { ...before, madeFrom: design }
-  const fittings = new Map<PieceId, Fitting>(design.fitted.map((part) => [part.id, part]))
+  const fittings = fittingsOf(design)
   const { pieces, ofKind, byId, inOrder } = sortedPieces(design, before)
   const solver = new Solver(before?.solved ?? NOTHING_SOLVED)
   const { drive: drives = [] } = ofKind
-  const others = pieces.filter(({ kind }) => kind !== 'drive')
+  const others = solver.stage('others', [byId], () => pieces.filter(({ kind }) => kind !== 'drive'))
   const { chassis = [], cage = [], enclosure = [] } = ofKind
   const bayOfTray = baysOfTrays(ofKind, fittings)
   const { blocks, bays, bayById } = solver.stage(
@@ -52,24 +55,25 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     [...chassis, ...cage, ...enclosure, ...bayOfTray.values()],
     () => bayPlaces(ofKind, bayOfTray),
   )
-  const driveIn = drivesInBays(bays, drives, fittings)
-  const driveIdIn = new Map([...driveIn].map(([bay, { id }]) => [bay, id]))
+  const driveIn = drivesInBays(bayById, drives, fittings)
+  const driveIdIn = new Map<BayId, PieceId>()
+  for (const [bay, { id }] of driveIn) driveIdIn.set(bay, id)
 
-  // In which bay a drive is makes no difference to where cards go, only whether it is in one.
-  const drivesAtAll = drives.flatMap(({ id, dataSheet }) => {
-    const { bay, away } = fittingOf(fittings, id)
-    return [id, dataSheet, bay === null, away]
-  })
-  // Where mains plugs go is part of the needs that do not depend on drives.
-  const plugs = others.map(({ id }) => fittingOf(fittings, id).sockets)
   const { cardPins, m2Pins } = design.paths
-  const { places, openings, usb, hosts, leads, steady } = solver.stage(
+  const settledFrom: unknown[] = [byId, cardPins, m2Pins]
+  // In which bay a drive is makes no difference to where cards go, only whether it is in one.
+  for (const { id } of drives) {
+    const { bay, away } = fittingOf(fittings, id)
+    settledFrom.push(bay === null, away)
+  }
+  // Where mains plugs go is part of the needs that do not depend on drives.
+  for (const { id } of others) settledFrom.push(fittingOf(fittings, id).sockets)
+  const { places, names, openings, usb, hosts, leads, steady } = solver.stage(
     'places',
-    [cardPins, m2Pins, ...others, ...plugs, ...drivesAtAll],
+    settledFrom,
     () => settled(design, pieces, ofKind, fittings, solver),
   )
   const { placement } = places
-  const usbIds = usb.placed.map(({ pieceId }) => pieceId)
   const groups = solver.stage('groups', [design.pools], () => groupsOfDrives(design.pools))
   const rateOf = new Map(
     placement.placed.map(({ pieceId, bytesPerSecond }) => [pieceId, bytesPerSecond]),
@@ -89,24 +93,28 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   const power =
     leads &&
     wirePower(
-      powerEnds(pieces, blocks, bayById, driveIn),
+      [
+        ...powerEndsOfBays(blocks, bayById, driveIn),
+        ...solver.stage('power ends of pieces', [byId], () => powerEndsOfPieces(pieces)),
+      ],
       leads,
       ofKind.supply,
       groups,
       design.paths,
       solver,
     )
-  const bayIds = bays.map(({ id }) => id)
   const { links, drivePaths, networkPaths } = linksOf({
     pieces: ofKind,
     byId,
     placement,
     devices: places.problem.devices,
-    usbIds,
+    usb: usb.placed,
     data,
-    bayIds,
+    bays,
     driveIn: driveIdIn,
-    nameOf: nameIn(pieces, placement),
+    ports: solver.stage('network ports', [byId], () => networkPorts(ofKind)),
+    names,
+    solver,
   })
   const needs = placedNeeds({
     pieces,
@@ -123,15 +131,12 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     data,
     power,
   })
-  const inPlace = new Set(
-    needs.placed.flatMap(({ pieceId, need }) =>
-      need === 'bay' || need === 'M.2' || need === 'USB port' ? [pieceId] : [],
-    ),
-  )
+  const { bay, 'M.2': m2, 'USB port': usbPort } = needs.placed
+  const inPlace = new Set([...bay, ...m2, ...usbPort].map(({ pieceId }) => pieceId))
   return takeOver(before, {
     madeFrom: design,
     pieces: byId,
-    fittings,
+    fittings: saidOf(fittings, before?.fittings),
     ofKind,
     inOrder,
     blocks,
@@ -148,7 +153,12 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     cardPlaces: openings,
     ...needs,
     wiring: { data, power },
-    cables: cableList({ pieces: byId, ofKind, cardPlaces: openings, bayById, data }),
+    cables: solver.alike(
+      'cable list',
+      [byId, openings, bayById, data.hosts],
+      cablesLook(data.cables),
+      () => cableList({ pieces: byId, ofKind, cardPlaces: openings, bayById, data }),
+    ),
     links,
     drivePaths,
     networkPaths,
@@ -161,15 +171,24 @@ function sortedPieces(
   design: MachineDesign,
   before?: Machine,
 ): Pick<Machine, 'ofKind' | 'inOrder'> & { pieces: Piece[]; byId: Machine['pieces'] } {
-  const pieces = piecesOfDesign(design, before?.pieces)
-  const was = [...(before?.pieces.values() ?? [])]
-  if (before && was.length === pieces.length && was.every((piece, at) => piece === pieces[at])) {
-    return { pieces, byId: before.pieces, ofKind: before.ofKind, inOrder: before.inOrder }
+  if (before && hasSamePieces(design, before.madeFrom)) {
+    const { pieces: byId, ofKind, inOrder } = before
+    return { pieces: [...byId.values()], byId, ofKind, inOrder }
   }
+  const pieces = piecesOfDesign(design, before?.pieces)
   const ofKind = byKind(pieces)
   const byId = new Map(pieces.map((piece) => [piece.id, piece]))
   return { pieces, byId, ofKind, inOrder: inKindOrder(ofKind) }
 }
+
+/** Whether two designs are made of the same pieces with the same data sheets, wherever those are. */
+const hasSamePieces = (one: MachineDesign, other: MachineDesign): boolean =>
+  one.snapshots === other.snapshots &&
+  one.fitted.length === other.fitted.length &&
+  one.fitted.every(({ id, snapshotId }, at) => {
+    const part = other.fitted[at]
+    return part?.id === id && part.snapshotId === snapshotId
+  })
 
 /** Blocks and bays, which depend on the case, its cages and the enclosures beside it. */
 function bayPlaces(
@@ -186,11 +205,12 @@ function settled(
   design: MachineDesign,
   pieces: readonly Piece[],
   ofKind: Machine['ofKind'],
-  fittings: Machine['fittings'],
+  fittings: ReadonlyMap<PieceId, Fitting>,
   solver: Solver,
 ) {
   const places = placeAll(design, ofKind, fittings, solver)
   const { placement, unplaceable } = places
+  const names = namesIn(pieces, placement)
   const usb = placeOnUsb(pieces)
   const withoutPlace = new Set([
     ...placement.leftIds,
@@ -198,6 +218,7 @@ function settled(
   ])
   return {
     places,
+    names,
     openings: cardPlaces(
       ofKind,
       placement,
@@ -208,7 +229,7 @@ function settled(
       silencedSataPorts: placement.silencedSataPorts,
       usbPortsTaken: usb.placed.length,
       withoutPlace,
-      nameOf: nameIn(pieces, placement),
+      names,
     }),
     leads: supplyLeads(ofKind),
     steady: steadyNeeds(pieces, ofKind, fittings),
@@ -238,7 +259,7 @@ const NOWHERE: Placement = {
 function placeAll(
   { paths }: MachineDesign,
   ofKind: Machine['ofKind'],
-  fittings: Machine['fittings'],
+  fittings: ReadonlyMap<PieceId, Fitting>,
   solver: Solver,
 ): Places {
   const pinned = placementProblem(ofKind, fittings, paths, true)
@@ -262,8 +283,8 @@ function groupsOfDrives(pools: MachineDesign['pools']): DriveGroups {
   )
 }
 
-/** Pieces of one model are told apart by their place. */
-function nameIn(pieces: readonly Piece[], { placed }: Placement): (piece: Piece) => string {
+/** What each piece is called; those of one model are told apart by their place. */
+function namesIn(pieces: readonly Piece[], { placed }: Placement): Map<PieceId, string> {
   const counts = new Map<string, number>()
   for (const { kind, dataSheet } of pieces) {
     const name = `${kind} ${dataSheet.model}`
@@ -272,11 +293,13 @@ function nameIn(pieces: readonly Piece[], { placed }: Placement): (piece: Piece)
   const placeOf = new Map(
     placed.map(({ pieceId, root }) => [pieceId, `${root.kind} ${root.number}`]),
   )
-  return ({ id, kind, dataSheet: { model } }) => {
-    const place = placeOf.get(id)
-    const isOneOfSeveral = (counts.get(`${kind} ${model}`) ?? 0) > 1
-    return isOneOfSeveral && place ? `${place} · ${model}` : model
-  }
+  return new Map(
+    pieces.map(({ id, kind, dataSheet: { model } }) => {
+      const place = placeOf.get(id)
+      const isOneOfSeveral = (counts.get(`${kind} ${model}`) ?? 0) > 1
+      return [id, isOneOfSeveral && place ? `${place} · ${model}` : model]
+    }),
+  )
 }
 
 /** Whether two designs differ in nothing that the machine is made of: labels and ages do not count. */
@@ -303,10 +326,10 @@ function isSameMachine(one: MachineDesign, other: MachineDesign): boolean {
 
 /** Every other way to place cards and devices that is among the best, the best first. */
 export function otherPlacements(
-  { madeFrom, ofKind, fittings, placement }: Machine,
+  { madeFrom, ofKind, placement }: Machine,
   most: number,
 ): Placement[] {
-  const { problem } = placementProblem(ofKind, fittings, madeFrom.paths, true)
+  const { problem } = placementProblem(ofKind, fittingsOf(madeFrom), madeFrom.paths, true)
   const isSame = (one: Placement): boolean =>
     one.placed.every(({ pieceId, on }) =>
       placement.placed.some(

@@ -1,11 +1,13 @@
 import { sameValue } from '../design/sameValue'
+import { NEED_KINDS, type NeedKind } from '../catalogue/needs'
 import type { Machine } from './machine'
+import type { ByNeed } from './placedNeeds'
 
 /**
  * A machine with the very same values as the one before wherever they say the same, so that what was worked out
  * from them need not be worked out again.
  *
- * Only short lists that seldom change are compared: comparing long ones costs more than it saves.
+ * Only what seldom changes is compared: comparing what mostly differs costs more than it saves.
  */
 export function takeOver(before: Machine | undefined, machine: Machine): Machine {
   if (!before) return machine
@@ -15,7 +17,8 @@ export function takeOver(before: Machine | undefined, machine: Machine): Machine
     ...machine,
     awayIds: same(before.awayIds, machine.awayIds),
     rebuildingIds: same(before.rebuildingIds, machine.rebuildingIds),
-    unplaced: same(before.unplaced, machine.unplaced),
+    placed: sameOfEach(before.placed, machine.placed, STEADY_NEEDS),
+    unplaced: sameOfEach(before.unplaced, machine.unplaced, NEED_KINDS),
     networkPaths: same(before.networkPaths, machine.networkPaths),
     wiring: {
       data: {
@@ -33,6 +36,21 @@ export function takeOver(before: Machine | undefined, machine: Machine): Machine
       },
     },
   }
+}
+
+/** Needs that a drive in another bay does not change. */
+const STEADY_NEEDS = NEED_KINDS.filter(
+  (kind) => kind !== 'bay' && kind !== 'data port' && kind !== 'power plug',
+)
+
+function sameOfEach<Some>(
+  before: ByNeed<Some>,
+  after: ByNeed<Some>,
+  kinds: readonly NeedKind[],
+): ByNeed<Some> {
+  const found = { ...after }
+  for (const kind of kinds) found[kind] = same(before[kind], after[kind])
+  return found
 }
 
 const same = <Value>(before: Value | undefined, after: Value): Value =>

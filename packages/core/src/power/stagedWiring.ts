@@ -4,17 +4,21 @@ import type { SpinUp } from '../design/design'
 import type { Machine } from '../machine/machine'
 import type { PieceId } from '../machine/piece'
 import type { Load, PowerWiring } from '../machine/wiring/wirePower'
-import { startGroups } from './startGroups'
+import { type StartGroup, startGroups } from './startGroups'
 
 /**
  * What plugs, adapters, leads and rails carry while the drives start as they are let: what is starting together at the
  * worst moment, and the others at work, all of it counted as if from 12 V as the wiring counts it.
  *
+ * @param groups which drives start when, where it is at hand
  * @returns as the machine has it where all start together
  */
-export function stagedWiring(machine: Machine, spinUp: SpinUp | null): PowerWiring | null {
+export function stagedWiring(
+  machine: Machine,
+  spinUp: SpinUp | null,
+  groups: readonly StartGroup[] = startGroups(machine, spinUp),
+): PowerWiring | null {
   const { power } = machine.wiring
-  const groups = startGroups(machine, spinUp)
   if (!power || groups.length < 2) return power
   const groupOf = new Map<PieceId, number>(
     groups.flatMap(({ drives }, at) => drives.map(({ id }): [PieceId, number] => [id, at])),

@@ -47,49 +47,83 @@ export function startCurve(machine: Machine, spinUp: SpinUp | null): StartCurve 
   return curveOf(startGroups(machine, spinUp), restAmps(machine))
 }
 
+/** Equal drives that start at one moment. */
+interface Start {
+  count: number
+  from: number
+  to: number
+  starts: Record<Rail, number>
+  runs: Record<Rail, number>
+}
+
 /**
  * The same for drives in groups that are known.
  * @param rest amperes at 12 V of everything but the drives
  */
 export function curveOf(groups: readonly StartGroup[], rest: number): StartCurve {
-  const events = groups.flatMap(({ atSeconds, drives }) =>
-    drives.map((drive) => ({
-      from: atSeconds,
-      to: atSeconds + spinUpSecondsOf(drive),
-      starts: { twelve: startAmps(drive, 'twelve'), five: startAmps(drive, 'five') },
-      runs: { twelve: runningAmps(drive, 'twelve'), five: runningAmps(drive, 'five') },
-    })),
-  )
-  const times = new Set([0, ...events.flatMap(({ from, to }) => [from, to])])
+  const starts = groups.flatMap(startsOf)
+  const times = new Set([0])
+  for (const { from, to } of starts) times.add(from).add(to)
   const moments = [...times]
     .toSorted((one, other) => one - other)
     .map((atSeconds): StartMoment => {
       const moment = { atSeconds, twelve: rest, five: 0, starting: 0 }
-      for (const { from, to, starts, runs } of events) {
-        if (atSeconds < from) continue
-        const isStarting = atSeconds < to
-        const amps = isStarting ? starts : runs
-        moment.twelve += amps.twelve
-        moment.five += amps.five
-        if (isStarting) moment.starting += 1
+      for (const start of starts) {
+        if (atSeconds < start.from) continue
+        const isStarting = atSeconds < start.to
+        const amps = isStarting ? start.starts : start.runs
+        moment.twelve += start.count * amps.twelve
+        moment.five += start.count * amps.five
+        if (isStarting) moment.starting += start.count
       }
       return moment
     })
-  const disks = groups
-    .flatMap(({ drives }) => drives)
-    .filter(({ dataSheet }) => dataSheet.medium === 'disk')
-  const missing = (field: 'start12VAmps' | 'start5VAmps'): Missing[] =>
-    disks.flatMap(({ id, dataSheet }) =>
-      dataSheet[field] === null ? [{ pieceId: id, field }] : [],
-    )
   return {
     moments,
     peak: {
       twelve: Math.max(...moments.map(({ twelve }) => twelve)),
       five: Math.max(...moments.map(({ five }) => five)),
     },
-    missing: { twelve: missing('start12VAmps'), five: missing('start5VAmps') },
+    missing: {
+      twelve: missingStart(groups, 'start12VAmps'),
+      five: missingStart(groups, 'start5VAmps'),
+    },
   }
+}
+
+/** A group may be all drives of a machine, most of them of one model, so each model is counted once. */
+function startsOf({ atSeconds, drives }: StartGroup): Start[] {
+  const ofSheet = new Map<Piece<'drive'>['dataSheet'], Start>()
+  for (const drive of drives) {
+    const equal = ofSheet.get(drive.dataSheet)
+    if (equal) {
+      equal.count += 1
+      continue
+    }
+    ofSheet.set(drive.dataSheet, {
+      count: 1,
+      from: atSeconds,
+      to: atSeconds + spinUpSecondsOf(drive),
+      starts: { twelve: startAmps(drive, 'twelve'), five: startAmps(drive, 'five') },
+      runs: { twelve: runningAmps(drive, 'twelve'), five: runningAmps(drive, 'five') },
+    })
+  }
+  return [...ofSheet.values()]
+}
+
+function missingStart(
+  groups: readonly StartGroup[],
+  field: 'start12VAmps' | 'start5VAmps',
+): Missing[] {
+  const missing: Missing[] = []
+  for (const { drives } of groups) {
+    for (const { id, dataSheet } of drives) {
+      if (dataSheet.medium === 'disk' && dataSheet[field] === null) {
+        missing.push({ pieceId: id, field })
+      }
+    }
+  }
+  return missing
 }
 
 /** What a drive takes of a rail while it starts. Flash has no surge; a disk that gives no current counts for nothing. */

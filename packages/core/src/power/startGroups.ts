@@ -1,5 +1,4 @@
 import type { SpinUp } from '../design/design'
-import { drivesOutside } from '../machine/drivesOutside'
 import { type Machine, piecesOf } from '../machine/machine'
 import type { Piece } from '../machine/piece'
 
@@ -17,19 +16,29 @@ export interface StartGroup {
  * in an enclosure start from its own supply, and are none of them.
  */
 export function startGroups(machine: Machine, spinUp: SpinUp | null): StartGroup[] {
-  const drives = startingDrives(machine)
-  return spinUp ? groupsOf(drives, spinUp) : byDelays(machine, drives)
+  return spinUp ? groupsOf(startingDrives(machine), spinUp) : byDelays(machine)
 }
 
 /** The drives that start from the supplies of the machine, in the order of their bays. */
 export function startingDrives(machine: Machine): Piece<'drive'>[] {
-  const elsewhere = drivesOutside(machine)
-  return machine.bays.flatMap(({ id }) => {
-    const drive = machine.pieces.get(machine.driveIn.get(id) ?? '')
-    return drive?.dataSheet.kind === 'drive' && !elsewhere.has(drive.id)
-      ? [drive as Piece<'drive'>]
-      : []
-  })
+  return inTheirBays(machine).map(({ drive }) => drive)
+}
+
+interface InBay {
+  drive: Piece<'drive'>
+  blockIndex: number
+}
+
+function inTheirBays({ bays, blocks, driveIn, pieces }: Machine): InBay[] {
+  const found: InBay[] = []
+  for (const { id, blockIndex } of bays) {
+    const driveId = driveIn.get(id)
+    if (driveId === undefined || blocks[blockIndex]?.isOutside) continue
+    const drive = pieces.get(driveId)
+    if (drive?.dataSheet.kind === 'drive')
+      found.push({ drive: drive as Piece<'drive'>, blockIndex })
+  }
+  return found
 }
 
 /** So many at once, so many seconds apart. */
@@ -49,42 +58,36 @@ interface Delay {
   secondsApart: number
 }
 
-function byDelays(machine: Machine, drives: readonly Piece<'drive'>[]): StartGroup[] {
-  if (drives.length === 0) return []
+function byDelays(machine: Machine): StartGroup[] {
   const delayOf = delays(machine)
   const started = new Map<string, number>()
   const groups = new Map<number, Piece<'drive'>[]>()
-  for (const drive of drives) {
-    const delay = delayOf(drive.id)
+  for (const one of inTheirBays(machine)) {
+    const delay = delayOf(one)
     const before = delay ? (started.get(delay.key) ?? 0) : 0
     if (delay) started.set(delay.key, before + 1)
     const atSeconds = before * (delay?.secondsApart ?? 0)
-    groups.set(atSeconds, [...(groups.get(atSeconds) ?? []), drive])
+    const together = groups.get(atSeconds)
+    if (together) together.push(one.drive)
+    else groups.set(atSeconds, [one.drive])
   }
   return [...groups]
-    .map(([atSeconds, some]) => ({ atSeconds, drives: some }))
+    .map(([atSeconds, drives]) => ({ atSeconds, drives }))
     .toSorted((one, other) => one.atSeconds - other.atSeconds)
 }
 
 /** The delay of a drive: that of its backplane, which the power goes through, or else that of its controller. */
-function delays(machine: Machine): (driveId: string) => Delay | null {
-  const blockOf = new Map<string, number>(
-    machine.bays.flatMap(({ id, blockIndex }) => {
-      const driveId = machine.driveIn.get(id)
-      return driveId === undefined ? [] : [[driveId, blockIndex] as const]
-    }),
-  )
+function delays(machine: Machine): (one: InBay) => Delay | null {
   const mayStagger = piecesOf(machine, 'controller').some(
     ({ dataSheet }) => (dataSheet.startSecondsApart ?? 0) > 0,
   )
   // Without a controller that does so, nobody need know which cable a drive is on.
   const hostOf = mayStagger ? controllerOf(machine) : () => null
-  return (driveId) => {
-    const blockIndex = blockOf.get(driveId)
-    const block = blockIndex === undefined ? undefined : machine.blocks[blockIndex]
-    const ofBackplane = block?.backplane?.startSecondsApart ?? 0
+  const { blocks } = machine
+  return ({ drive, blockIndex }) => {
+    const ofBackplane = blocks[blockIndex]?.backplane?.startSecondsApart ?? 0
     if (ofBackplane > 0) return { key: `block ${blockIndex}`, secondsApart: ofBackplane }
-    const host = hostOf(driveId)
+    const host = hostOf(drive.id)
     return host && { key: host.id, secondsApart: host.dataSheet.startSecondsApart ?? 0 }
   }
 }

@@ -69,7 +69,7 @@ export function benchSteps(
     return bay ? `bay ${bay.number}` : null
   }
   const board = pieceOf(machine, 'board')
-  const cards = machine.placed.filter(({ need }) => need === 'slot')
+  const cards = machine.placed.slot
 
   for (const { id, dataSheet } of piecesOf(machine, 'controller')) {
     const { controllerType, firmwareWanted: wanted } = dataSheet

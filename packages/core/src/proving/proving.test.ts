@@ -253,7 +253,7 @@ describe('the checklist', () => {
     const count = (task: string) => steps.filter((step) => step.task.task === task).length
     expect(count('put drive in')).toBe(12)
     expect(count('plug cable')).toBe(machine.cables.lines.length)
-    expect(count('fit card')).toBe(machine.placed.filter(({ need }) => need === 'slot').length)
+    expect(count('fit card')).toBe(machine.placed.slot.length)
     expect(count('make pool')).toBe(cabin.pools.length)
     expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
     const stages = steps.map(({ stage }) => BENCH_STAGES.indexOf(stage))

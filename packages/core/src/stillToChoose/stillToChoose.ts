@@ -6,7 +6,7 @@ import { pieceOf, piecesOf } from '../machine/machine'
 import { missingCables } from '../machine/wiring/missingCables'
 
 /** What of a design says what it still needs. */
-type Needing = Pick<Given, 'pools' | 'machine'>
+type Needing = Pick<Given, 'pools' | 'machine' | 'missingCables'>
 
 /** How many of it are still needed, and which; none when it is there. */
 type Open = Pick<OpenChoice, 'count' | 'which'>
@@ -38,7 +38,7 @@ const choices: Record<ChoiceNeeded, Choice> = {
     open: (given) =>
       one(has(given, 'drive') && !given.pools.some(({ groups }) => groups.length > 0)),
   },
-  cables: { kind: 'cable', open: ({ machine }) => missingCables(machine).kinds },
+  cables: { kind: 'cable', open: ({ missingCables: { kinds } }) => kinds },
   adapters: { kind: 'cable', open: ({ machine }) => some(adaptersToBuy(machine)) },
 }
 
@@ -50,13 +50,17 @@ export const kindChosen = (choice: ChoiceNeeded): PartKind | null => choices[cho
  *
  * @returns in the order in which it is chosen; empty for a design that is complete
  */
-export function stillToChoose(needing: Needing): OpenChoice[] {
-  return CHOICES_NEEDED.flatMap((choice) => {
-    const { kind, open } = choices[choice]
-    const [first] = kind === null ? [] : partKinds[kind].chosenIn
-    const where = { step: first?.step ?? ('drives' as const), title: first?.title ?? null }
-    return open(needing).map((needed) => ({ choice, ...needed, ...where }))
-  })
+export function stillToChoose({ pools, machine }: Omit<Needing, 'missingCables'>): OpenChoice[] {
+  const needing = { pools, machine, missingCables: missingCables(machine) }
+  return CHOICES_NEEDED.flatMap((choice) => openChoices(choice, needing))
+}
+
+/** What of one choice is still open. */
+export function openChoices(choice: ChoiceNeeded, needing: Needing): OpenChoice[] {
+  const { kind, open } = choices[choice]
+  const [first] = kind === null ? [] : partKinds[kind].chosenIn
+  const where = { step: first?.step ?? ('drives' as const), title: first?.title ?? null }
+  return open(needing).map((needed) => ({ choice, ...needed, ...where }))
 }
 
 type Machine = Needing['machine']

@@ -1,4 +1,4 @@
-import type { Machine } from '@flint/core/figures'
+import { byNeed, type Machine, type PlacedNeed } from '@flint/core/figures'
 import { placeWords } from './placeWords'
 
 const pieces = new Map([
@@ -13,14 +13,14 @@ const pieces = new Map([
   ],
   ['cage-1', { dataSheet: { kind: 'cage', model: 'Pair small' } }],
 ])
-const at = (need: string, pieceId: string, number = 2) => ({
+const at = (need: PlacedNeed['need'], pieceId: string, number = 2): PlacedNeed => ({
   pieceId: 'drive-1',
   need,
   on: { pieceId, number },
 })
-const words = (...placed: object[]): string =>
+const words = (...placed: PlacedNeed[]): string =>
   // Only what is looked at is there.
-  placeWords({ pieces, placed } as unknown as Machine, 'drive-1')
+  placeWords({ pieces, placed: byNeed([placed]) } as unknown as Machine, 'drive-1')
 
 test.each([
   [[at('M.2', 'board-1')], 'M.2 socket 2'],

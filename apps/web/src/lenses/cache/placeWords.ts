@@ -1,9 +1,9 @@
-import type { Machine } from '@flint/core/figures'
+import { allNeeds, type Machine } from '@flint/core/figures'
 import { format } from '../../controls/locale'
 
 /** Where a small device is: its bay, tray, socket or port, and what stands between it and the system; empty without. */
 export function placeWords({ placed, pieces }: Machine, pieceId: string): string {
-  const own = placed.filter((one) => one.pieceId === pieceId)
+  const own = allNeeds(placed).filter((one) => one.pieceId === pieceId)
   return own
     .flatMap(({ need, on }) => {
       const sheet = pieces.get(on.pieceId)?.dataSheet

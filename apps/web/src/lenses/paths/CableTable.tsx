@@ -1,6 +1,6 @@
 import { type Edit, type CataloguePart, type PortRef, sameEnd } from '@flint/core/editing'
 import { cableWords } from '@flint/core/drawing'
-import { cableFits, type CableLine, type DataEnd, type PortHost, takes } from '@flint/core/figures'
+import { cableFits, type CableEnd, type CableLine, type PortHost, takes } from '@flint/core/figures'
 import { cablesToCsv } from '@flint/core/files'
 import { useParts } from '../../api/useParts'
 import { format } from '../../controls/locale'
@@ -152,7 +152,7 @@ function CableRows({ line: { cable, host, need, from }, number, hosts }: CableRo
 }
 
 interface PortSelectProps {
-  end: DataEnd
+  end: CableEnd
   hosts: readonly PortHost[]
   /** Where it is now, "Sixteen 2". */
   now: string

@@ -1,5 +1,6 @@
 import { type Edit, type SingleEdit, pinCount } from '@flint/core/editing'
 import {
+  allNeeds,
   laneBudget,
   type PlaceChoice,
   placeChoices,
@@ -50,7 +51,9 @@ function CardSlots() {
   const edit = useEdit()
   const preview = usePreview()
   const nameOf = (id: string): string => machine.pieces.get(id)?.dataSheet.model ?? id
-  const conflict = machine.unplaced.find(({ conflictIds }) => conflictIds.length > 0)?.conflictIds
+  const conflict = allNeeds(machine.unplaced).find(
+    ({ conflictIds }) => conflictIds.length > 0,
+  )?.conflictIds
   const wanting = placeChoices(machine)
   const hasBoard = pieceOf(machine, 'board') !== undefined
   const budget = laneBudget(machine)

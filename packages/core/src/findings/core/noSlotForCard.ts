@@ -77,9 +77,9 @@ function placesPassedOn(pieces: readonly Piece[]): number {
 
 function conflictOf({ unplaced }: Machine, homeless: readonly Piece[]): readonly PieceId[] {
   return (
-    unplaced.find(
-      ({ pieceId, need, conflictIds }) =>
-        need === 'slot' && conflictIds.length > 1 && homeless.some(({ id }) => id === pieceId),
+    unplaced.slot.find(
+      ({ pieceId, conflictIds }) =>
+        conflictIds.length > 1 && homeless.some(({ id }) => id === pieceId),
     )?.conflictIds ?? []
   )
 }

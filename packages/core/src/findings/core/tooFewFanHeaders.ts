@@ -19,8 +19,7 @@ export const tooFewFanHeaders: Rule<'too-few-fan-headers', Facts> = {
     const chassis = pieceOf(machine, 'chassis')
     const board = pieceOf(machine, 'board')
     if (!chassis || !board) return []
-    const isHeader = ({ need }: { need: string }): boolean => need === 'fan header'
-    const without = machine.unplaced.filter(isHeader)
+    const without = machine.unplaced['fan header']
     const unknown = without.find(({ why }) => why === 'not known')
     const silent = machine.pieces.get(unknown?.pieceId ?? '')
     const { fanHeaders } = board.dataSheet
@@ -30,7 +29,7 @@ export const tooFewFanHeaders: Rule<'too-few-fan-headers', Facts> = {
       return [lack(missing, { parts: [board, chassis] })]
     }
     if (without.length === 0) return []
-    const kinds = [...machine.placed.filter(isHeader), ...without].map(
+    const kinds = [...machine.placed['fan header'], ...without].map(
       ({ pieceId }) => machine.pieces.get(pieceId)?.kind,
     )
     const count = (...some: string[]): number =>

@@ -27,7 +27,7 @@ export const tooFewPowerPlugs: Rule<'too-few-power-plugs', Facts> = {
     if (!supply) return []
     const { power } = machine.wiring
     if (!power) {
-      const isWanted = machine.unplaced.some(({ need }) => need === 'power plug')
+      const isWanted = machine.unplaced['power plug'].length > 0
       const missing = supplies.flatMap((one) => [...lacking(one, 'sataPlugs', 'peripheralPlugs')])
       return isWanted && missing.length > 0 ? [lack(missing, { parts: supplies })] : []
     }

@@ -14,7 +14,7 @@ export const tooManyModules: Rule<'too-many-modules', Facts> = {
   find: ({ machine }) => {
     const board = pieceOf(machine, 'board')
     const modules = piecesOf(machine, 'memory')
-    if (!board || !machine.unplaced.some(({ need }) => need === 'memory slot')) return []
+    if (!board || machine.unplaced['memory slot'].length === 0) return []
     const { memorySlots } = board.dataSheet
     return [
       found('blocks', { parts: [board, ...modules] }, { modules: modules.length, memorySlots }),

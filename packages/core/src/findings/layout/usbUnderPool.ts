@@ -11,21 +11,20 @@ export const usbUnderPool: Rule<'usb-under-pool', Facts> = {
   code: 'usb-under-pool',
   step: 'paths',
   find: ({ pools, machine }) => {
-    const { hosts, cables, ports } = machine.wiring.data
+    const { data } = machine.wiring
+    const { hosts } = data
     const usbHosts = new Set(hosts.flatMap(({ id, plug }) => (plug === 'USB' ? [id] : [])))
-    const bridges = new Set(
-      machine.placed.flatMap(({ pieceId, need }) => (need === 'USB port' ? [pieceId] : [])),
-    )
+    const bridges = new Set(machine.placed['USB port'].map(({ pieceId }) => pieceId))
+    for (const { id, pieceId } of hosts) if (bridges.has(pieceId)) usbHosts.add(id)
+    if (usbHosts.size === 0 && bridges.size === 0) return []
     const onUsb = new Set(
-      cables.flatMap(({ id, hostId }) => {
-        const host = hosts.find((one) => one.id === hostId)
-        return usbHosts.has(hostId) || bridges.has(host?.pieceId ?? '') ? [id] : []
-      }),
+      data.cables.flatMap(({ id, hostId }) => (usbHosts.has(hostId) ? [id] : [])),
     )
     const drives = new Set([
-      ...ports.flatMap(({ driveId, cableId }) => (onUsb.has(cableId) ? [driveId] : [])),
+      ...data.ports.flatMap(({ driveId, cableId }) => (onUsb.has(cableId) ? [driveId] : [])),
       ...bridges,
     ])
+    if (drives.size === 0) return []
     return pools.flatMap((pool) => {
       const partIds = pool.groups.flatMap(({ driveIds }) => driveIds.filter((id) => drives.has(id)))
       if (partIds.length === 0) return []

@@ -3,6 +3,7 @@ import { isFree } from '../../design/pathChoices'
 import { found } from '../../judging/finding'
 import type { Rule } from '../../judging/rule'
 import type { Machine } from '../../machine/machine'
+import type { PieceId } from '../../machine/piece'
 import { membersAway, poolState } from '../../pool/poolState'
 import { type PartOfSeveral, partsOfSeveral } from '../../pool/survival/sharedParts'
 
@@ -70,21 +71,25 @@ function fatalParts(
 ): (PartOfSeveral & { poolIds: string[] })[] {
   if (pools.length === 0) return []
   const away = membersAway(machine)
-  const groups = pools.flatMap((pool) =>
-    poolState(pool, away).groups.map((group) => ({ ...group, poolId: pool.id })),
-  )
-  const groupOf = new Map(
-    groups.flatMap(({ driveIds }, at) => driveIds.map((id) => [id, at] as const)),
-  )
-  return partsOfSeveral(machine).flatMap((part) => {
-    const gone = groups.map(() => 0)
+  const groupOf = new Map<PieceId, number>()
+  const tolerates: number[] = []
+  const poolIdOf: string[] = []
+  for (const pool of pools) {
+    for (const group of poolState(pool, away).groups) {
+      for (const id of group.driveIds) groupOf.set(id, tolerates.length)
+      tolerates.push(group.tolerates)
+      poolIdOf.push(pool.id)
+    }
+  }
+  const fatal: (PartOfSeveral & { poolIds: string[] })[] = []
+  for (const part of partsOfSeveral(machine)) {
+    const gone = tolerates.map(() => 0)
     for (const id of part.driveIds) {
       const at = groupOf.get(id)
       if (at !== undefined) gone[at] = (gone[at] ?? 0) + 1
     }
-    const poolIds = groups.flatMap(({ tolerates, poolId }, at) =>
-      (gone[at] ?? 0) > tolerates ? [poolId] : [],
-    )
-    return poolIds.length > 0 ? [{ ...part, poolIds }] : []
-  })
+    const poolIds = poolIdOf.filter((_, at) => (gone[at] ?? 0) > (tolerates[at] ?? 0))
+    if (poolIds.length > 0) fatal.push({ ...part, poolIds })
+  }
+  return fatal
 }

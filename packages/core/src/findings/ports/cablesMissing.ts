@@ -2,7 +2,7 @@ import { type Lack, found, lack } from '../../judging/finding'
 import { missingOf } from '../../judging/missing'
 import type { Rule } from '../../judging/rule'
 import type { PieceId } from '../../machine/piece'
-import { type MissingCables, missingCables } from '../../machine/wiring/missingCables'
+import type { MissingCables } from '../../machine/wiring/missingCables'
 
 interface Facts {
   cables: MissingCables['kinds']
@@ -17,9 +17,8 @@ interface Facts {
 export const cablesMissing: Rule<'cables-missing', Facts> = {
   code: 'cables-missing',
   step: 'paths',
-  find: ({ machine }) => {
-    const { withoutPlugIds, unsureIds, boxNotKnownIds, hostIds, kinds, wanted } =
-      missingCables(machine)
+  find: ({ missingCables }) => {
+    const { withoutPlugIds, unsureIds, boxNotKnownIds, hostIds, kinds, wanted } = missingCables
     const lacks = (ids: readonly PieceId[], field: Parameters<typeof missingOf>[1]): Lack[] =>
       ids.length === 0
         ? []

@@ -21,7 +21,7 @@ export const m2NoSocket: Rule<'m2-no-socket', Facts> = {
     const board = pieceOf(machine, 'board')
     if (!board) return []
     const wanting = [...machine.pieces.values()].filter((piece) => m2NeedOf(piece))
-    const notPlaced = machine.unplaced.filter(({ need }) => need === 'M.2')
+    const notPlaced = machine.unplaced['M.2']
     if (notPlaced.some(({ why }) => why === 'not known')) {
       const lacks = machine.unplaceable.find(({ lacks: { what } }) => what !== 'slots')?.lacks
       const lacking = machine.pieces.get(lacks?.pieceId ?? '')

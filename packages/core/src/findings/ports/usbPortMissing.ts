@@ -14,9 +14,7 @@ export const usbPortMissing: Rule<'usb-port-missing', Facts> = {
   step: 'core',
   find: ({ machine }) => {
     const board = pieceOf(machine, 'board')
-    const deviceIds = machine.unplaced.flatMap(({ need, pieceId }) =>
-      need === 'USB port' ? [pieceId] : [],
-    )
+    const deviceIds = machine.unplaced['USB port'].map(({ pieceId }) => pieceId)
     if (!board || deviceIds.length === 0) return []
     const partIds = [board.id, ...deviceIds]
     return [found('blocks', { partIds }, { boardId: board.id, deviceIds })]

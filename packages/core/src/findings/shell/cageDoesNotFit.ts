@@ -44,12 +44,10 @@ function openingsShort(chassis: Piece<'chassis'>, machine: Machine): (Found<Fact
 }
 
 function withoutBay(chassis: Piece<'chassis'>, machine: Machine): Found<Facts>[] {
-  const inBay = new Set(
-    machine.placed.flatMap(({ pieceId, need }) => (need === 'bay' ? [pieceId] : [])),
-  )
-  const trays = piecesOf(machine, 'cage').filter(
-    ({ id, dataSheet }) => isTray(dataSheet) && !inBay.has(id),
-  )
+  const all = piecesOf(machine, 'cage').filter(({ dataSheet }) => isTray(dataSheet))
+  if (all.length === 0) return []
+  const inBay = new Set(machine.placed.bay.map(({ pieceId }) => pieceId))
+  const trays = all.filter(({ id }) => !inBay.has(id))
   if (trays.length === 0) return []
   const facts = { ...NOTHING_SHORT, chassisId: chassis.id, traysWithoutBay: trays.length }
   return [found('blocks', { parts: [chassis, ...trays] }, facts)]

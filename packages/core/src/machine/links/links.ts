@@ -1,7 +1,7 @@
 import type { BayId } from '../bays'
 import type { Device } from '../placement/places'
 import type { PlacedDevice, Placement } from '../placement/placeDevices'
-import { networkPorts } from '../networkPorts'
+import type { NetworkPort } from '../networkPorts'
 import {
   ethernetBytesPerSecond,
   PCI_BYTES_PER_SECOND,
@@ -15,6 +15,7 @@ import {
 import type { Piece, PiecesByKind, PieceId } from '../piece'
 import type { DataCable } from '../wiring/connectorAllocator'
 import type { PortHost } from '../wiring/portHosts'
+import type { Solver } from '../solver'
 import type { DataWiring } from '../wiring/wireData'
 import { CHIPSET, type DrivePath, type Link, type LinkId, type NetworkPath, PCI_BUS } from './link'
 
@@ -33,12 +34,15 @@ export interface LinksGiven {
   placement: Placement
   /** Cards that pass lanes on through a chip, which all that sits on them share. */
   devices: readonly Device[]
-  usbIds: readonly PieceId[]
+  /** Devices on USB ports of the board. */
+  usb: readonly { pieceId: PieceId }[]
   data: DataWiring
   /** The bays in their order, with the drives in them. */
-  bayIds: readonly BayId[]
+  bays: readonly { id: BayId }[]
   driveIn: ReadonlyMap<BayId, PieceId>
-  nameOf: (piece: Piece) => string
+  ports: readonly NetworkPort[]
+  names: ReadonlyMap<PieceId, string>
+  solver: Solver
 }
 
 /**
@@ -67,15 +71,25 @@ export function linksOf(given: LinksGiven): Links {
     const cable = cableOf.get(cableId)
     const host = cable && hosts.get(cable.hostId)
     if (drive?.dataSheet.kind !== 'drive' || !cable || !host) continue
-    const own = driveLinks(drive as Piece<'drive'>, host.host, connector)
+    const own = given.solver.stage(`links of ${driveId}`, [drive, host.host, connector], () =>
+      driveLinks(drive as Piece<'drive'>, host.host, connector),
+    )
     const wide = sharedLink(cable, host.host, connector, given)
     if (wide) shared.set(wide.id, wide)
-    links.push(...own)
-    const nearest = [...own.map(({ id }) => id), ...(wide ? [wide.id] : [])]
-    pathOf.set(driveId, { driveId, links: [...nearest, ...host.way] })
+    const way: LinkId[] = []
+    for (const link of own) {
+      links.push(link)
+      way.push(link.id)
+    }
+    if (wide) way.push(wide.id)
+    pathOf.set(driveId, { driveId, links: [...way, ...host.way] })
   }
   links.push(...shared.values())
-  const inBays = given.bayIds.flatMap((id) => pathOf.get(given.driveIn.get(id) ?? '') ?? [])
+  const inBays: DrivePath[] = []
+  for (const { id } of given.bays) {
+    const path = pathOf.get(given.driveIn.get(id) ?? '')
+    if (path) inBays.push(path)
+  }
   const inSockets = (pieces.drive ?? []).flatMap((drive) => {
     const way = ways.get(drive.id)?.way
     if (!way) return []
@@ -83,13 +97,12 @@ export function linksOf(given: LinksGiven): Links {
     links.push(cells)
     return [{ driveId: drive.id, links: [cells.id, ...way] }]
   })
-  const networkPaths = networkPorts(pieces).flatMap((port): NetworkPath[] => {
+  const networkPaths = given.ports.flatMap((port): NetworkPath[] => {
     const way = wayOf(port.partId)
     // A card without a slot moves nothing.
     if (!way) return []
-    const piece = byId.get(port.partId)
     const id = `network ${port.id}`
-    const name = `network port of ${piece ? given.nameOf(piece) : port.model}`
+    const name = `network port of ${given.names.get(port.partId) ?? port.model}`
     links.push({
       kind: 'network',
       id,
@@ -141,7 +154,7 @@ interface Way {
 
 /** The way of everything in a slot, in a socket or on USB. */
 function placeWays(given: LinksGiven): Map<PieceId, Way> {
-  const { placement, byId, usbIds } = given
+  const { placement, byId, usb } = given
   const ways = new Map<PieceId, Way>()
   const passing = new Set(
     given.devices.flatMap(({ pieceId, gives, splitsLanes }) =>
@@ -159,7 +172,7 @@ function placeWays(given: LinksGiven): Map<PieceId, Way> {
     const through = passing.has(placed.on.pieceId) ? (ways.get(placed.on.pieceId)?.way ?? []) : null
     ways.set(placed.pieceId, { own: [link], way: [link.id, ...(through ?? above)] })
   }
-  for (const id of usbIds) {
+  for (const { pieceId: id } of usb) {
     const piece = byId.get(id)
     if (!piece) continue
     const link: Link = {

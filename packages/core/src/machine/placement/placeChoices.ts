@@ -1,5 +1,5 @@
 import type { Machine } from '../machine'
-import type { PieceId } from '../piece'
+import { fittingsOf, type PieceId } from '../piece'
 import { placementProblem } from './placementProblem'
 import { type Place, takes } from './places'
 
@@ -17,8 +17,13 @@ export interface PlaceChoice {
  *
  * A card that two of three slots hold: `{ pieceId: 'controller-1', kind: 'slot', numbers: [1, 3] }`.
  */
-export function placeChoices({ ofKind, fittings, madeFrom }: Machine): PlaceChoice[] {
-  const { places, devices } = placementProblem(ofKind, fittings, madeFrom.paths, false).problem
+export function placeChoices({ ofKind, madeFrom }: Machine): PlaceChoice[] {
+  const { places, devices } = placementProblem(
+    ofKind,
+    fittingsOf(madeFrom),
+    madeFrom.paths,
+    false,
+  ).problem
   const ofBoard = places.filter(({ giver }) => giver === null)
   return devices.map((device) => ({
     pieceId: device.pieceId,

@@ -5,6 +5,7 @@ import type { CardPlace } from '../cardPlaces'
 import type { Piece, PiecesByKind, PieceId } from '../piece'
 import { cableMm, spotOfBays, spotOfPiece } from './cableLength'
 import type { DataCable } from './connectorAllocator'
+import type { DataEnd } from './dataEnds'
 import type { PortHost } from './portHosts'
 import type { DataWiring } from './wireData'
 
@@ -23,9 +24,12 @@ export interface CableNeed {
   leastMm: number | null
 }
 
+/** Where a cable goes, whichever drives are behind it. */
+export type CableEnd = Omit<DataEnd, 'drives'>
+
 /** One line of the cable list. */
 export interface CableLine {
-  cable: DataCable
+  cable: Omit<DataCable, 'ends'> & { ends: CableEnd[] }
   host: PortHost
   need: CableNeed
   /** Where it comes from; null when it is still to be bought. */
@@ -49,6 +53,18 @@ interface CablesOf {
   data: DataWiring
 }
 
+/** All of the cables that the list says something of: two wirings that look alike have one list. */
+export const cablesLook = (cables: readonly DataCable[]): string =>
+  cables
+    .map(({ id, connectors, ends, pinned }) => {
+      const behind = ends.map(
+        ({ key, plug, needsSas, needsNvme }) =>
+          `${key} ${plug} ${Number(needsSas)}${Number(needsNvme)}`,
+      )
+      return `${id}: ${connectors.join()} ${behind.join()}${pinned ? ' pinned' : ''}`
+    })
+    .join('; ')
+
 /** Lanes of a fan-out cable's wide end. */
 const FAN_OUT_ENDS = 4
 
@@ -63,7 +79,9 @@ export function cableList(machine: CablesOf): CableList {
   const hosts = new Map(machine.data.hosts.map((host) => [host.id, host]))
   const lines = machine.data.cables.flatMap((cable): CableLine[] => {
     const host = hosts.get(cable.hostId)
-    return host ? [{ cable, host, need: needOf(machine, cable, host), from: null }] : []
+    if (!host) return []
+    const ends = cable.ends.map(({ drives: _, ...end }) => end)
+    return [{ cable: { ...cable, ends }, host, need: needOf(machine, cable, host), from: null }]
   })
   const cables = (machine.ofKind.cable ?? [])
     .map(({ id, dataSheet }) => ({ partId: id, sheet: dataSheet }))

@@ -63,11 +63,10 @@ export function dataEnds(
     const inside = baysOfBlock(block, bays)
     if (enclosure) ends.push(...enclosureEnds(enclosure, inside, driveIn))
     else if (block.backplane) {
-      const nvme = inside.flatMap(({ id }) => {
+      for (const { id } of block.backplane.carriesNvme === true ? [] : inside) {
         const drive = driveIn.get(id)
-        return drive?.dataSheet.plug === 'NVMe' ? [drive.id] : []
-      })
-      if (block.backplane.carriesNvme !== true) unspokenIds.push(...nvme)
+        if (drive?.dataSheet.plug === 'NVMe') unspokenIds.push(drive.id)
+      }
       ends.push(...backplaneEnds(block, inside, driveIn))
     } else ends.push(...inside.flatMap((bay) => driveEnd(bay, driveIn.get(bay.id))))
   }
@@ -79,19 +78,17 @@ const drivesOn = (
   driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
   isSpokenTo: (drive: Piece<'drive'>) => boolean,
 ): { drives: DriveOnEnd[]; needsSas: boolean; needsNvme: boolean } => {
-  const found = bays.flatMap(({ id }, lane) => {
-    const drive = driveIn.get(id)
-    return drive && isSpokenTo(drive) ? [{ drive, lane }] : []
+  const found = { drives: [] as DriveOnEnd[], needsSas: false, needsNvme: false }
+  bays.forEach((bay, lane) => {
+    const drive = driveIn.get(bay.id)
+    if (!drive || !isSpokenTo(drive)) return
+    const { plug, outerRateBytesPerSecond } = drive.dataSheet
+    const bytesPerSecond = outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND
+    found.drives.push({ id: drive.id, lane, bytesPerSecond })
+    if (plug === 'SAS') found.needsSas = true
+    if (plug === 'NVMe') found.needsNvme = true
   })
-  return {
-    drives: found.map(({ drive, lane }) => ({
-      id: drive.id,
-      lane,
-      bytesPerSecond: drive.dataSheet.outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND,
-    })),
-    needsSas: found.some(({ drive }) => drive.dataSheet.plug === 'SAS'),
-    needsNvme: found.some(({ drive }) => drive.dataSheet.plug === 'NVMe'),
-  }
+  return found
 }
 
 const isNotNvme = ({ dataSheet }: Piece<'drive'>): boolean => dataSheet.plug !== 'NVMe'

@@ -16,6 +16,7 @@ export class DriveGroups {
   readonly groups: readonly PoolGroup[]
   /** The same in one list of plain values. */
   readonly look: readonly (string | number)[]
+  readonly #looks = new Map<readonly number[], string>()
   readonly #of = new Map<PieceId, readonly number[]>()
 
   constructor(groups: readonly GroupOfDrives[]) {
@@ -31,6 +32,7 @@ export class DriveGroups {
         const list = next.get(group) ?? [...before, group]
         next.set(group, list)
         this.#of.set(id, list)
+        this.#looks.set(list, list.join('+'))
       }
     })
   }
@@ -38,6 +40,11 @@ export class DriveGroups {
   /** The numbers of the groups that a drive is in; the very same list for drives of the same groups. */
   of(driveId: PieceId): readonly number[] {
     return this.#of.get(driveId) ?? NO_GROUPS
+  }
+
+  /** The same as a text, for problems that are told apart by what they look like. */
+  lookOf(driveId: PieceId): string {
+    return this.#looks.get(this.of(driveId)) ?? ''
   }
 
   /** The groups of several drives, one entry for each drive and group, in their order. */

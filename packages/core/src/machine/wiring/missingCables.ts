@@ -58,7 +58,7 @@ export function missingCables(machine: Machine): MissingCables {
     kinds: kindsOf(missing),
     hostIds: cards.flatMap(({ id }) => (hosts.has(id) ? [id] : [])),
     wanted: wide.length,
-    withoutPlugIds: machine.driveIn.size > 0 ? withoutPlugIds : [],
+    withoutPlugIds: withoutPlugIds.length > 0 && machine.driveIn.size > 0 ? withoutPlugIds : [],
     unsureIds: [...new Set(unsure.map(({ id }) => id))],
     boxNotKnownIds: cards.flatMap(({ id, dataSheet }) =>
       dataSheet.cablesIncluded === null && hosts.has(id) ? [id] : [],

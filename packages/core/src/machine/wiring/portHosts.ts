@@ -36,7 +36,7 @@ export interface HostsGiven {
   usbPortsTaken: number
   /** Cards that found no place: nothing hangs on them. */
   withoutPlace: ReadonlySet<PieceId>
-  nameOf: (piece: Piece) => string
+  names: ReadonlyMap<PieceId, string>
 }
 
 /**
@@ -68,12 +68,12 @@ const portsOf = ({ offers }: Piece): DataPortsOffer[] =>
 function hostOf(
   piece: Piece,
   { plug, takesSas, takesNvme, sataGenerations }: DataPortsOffer,
-  { nameOf }: HostsGiven,
+  { names }: Pick<HostsGiven, 'names'>,
 ): PortHost {
   return {
     id: hostId(piece.id, plug),
     pieceId: piece.id,
-    name: nameOf(piece),
+    name: names.get(piece.id) ?? piece.dataSheet.model,
     plug,
     takesSas: takesSas === true,
     takesNvme: takesNvme === true,
@@ -112,7 +112,7 @@ function behind(
 }
 
 function boardHosts(board: Piece<'board'>, given: HostsGiven): PortHost[] {
-  const named = { ...given, nameOf: () => 'the board' }
+  const named = { names: new Map([[board.id, 'the board']]) }
   const hosts = portsOf(board).map((ports) => hostOf(board, ports, named))
   // Data sheets give how many ports go dead beside an M.2 device, not which; the last ones are taken.
   const sata = hosts.find(({ plug }) => plug === 'SATA')

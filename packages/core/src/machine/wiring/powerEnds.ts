@@ -24,23 +24,22 @@ export interface PowerEnd {
 export const DRIVES_PER_BACKPLANE_PLUG = 4
 
 /**
- * Where power plugs must go: into every drive, into every plug of a backplane that has a drive, into whatever
- * else wants one of its own.
+ * Where power plugs of drives must go: into every drive, into every plug of a backplane that has a drive.
  *
  * Each plug of a backplane is taken to feed its share of the bays. Many join their plugs, which is better;
  * no data sheet says it. Drives in an enclosure have its supply.
  */
-export function powerEnds(
-  pieces: readonly Piece[],
+export const powerEndsOfBays = (
   blocks: readonly BayBlock[],
   bays: ReadonlyMap<BayId, Bay>,
   driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-): PowerEnd[] {
-  const ofBlocks = blocks.flatMap((block) =>
+): PowerEnd[] =>
+  blocks.flatMap((block) =>
     block.isOutside ? [] : blockEnds(block, baysOfBlock(block, bays), driveIn),
   )
-  return [...ofBlocks, ...pieces.flatMap(pieceEnds)]
-}
+
+/** Where all others go: whatever wants a plug of its own and sits in no bay. */
+export const powerEndsOfPieces = (pieces: readonly Piece[]): PowerEnd[] => pieces.flatMap(pieceEnds)
 
 function blockEnds(
   { access, backplane, pieceId, number }: BayBlock,
@@ -78,16 +77,27 @@ function endOf(
   bays: readonly Bay[],
   driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
 ): PowerEnd {
-  const drives = bays.flatMap(({ id }) => driveIn.get(id) ?? [])
+  const bayIds: BayId[] = []
+  const driveIds: PieceId[] = []
+  const starting: (number | null)[] = []
+  const running: (number | null)[] = []
+  for (const { id } of bays) {
+    bayIds.push(id)
+    const drive = driveIn.get(id)
+    if (!drive) continue
+    driveIds.push(drive.id)
+    starting.push(drive.dataSheet.start12VAmps)
+    running.push(ampsOf(wattsOf(drive.dataSheet, 'busy')))
+  }
   return {
     ref,
     key: endKey(ref),
     name,
     plug,
-    bayIds: bays.map(({ id }) => id),
-    driveIds: drives.map(({ id }) => id),
-    startAmps: sumOf(drives.map(({ dataSheet }) => dataSheet.start12VAmps)),
-    runningAmps: sumOf(drives.map(({ dataSheet }) => ampsOf(wattsOf(dataSheet, 'busy')))),
+    bayIds,
+    driveIds,
+    startAmps: sumOf(starting),
+    runningAmps: sumOf(running),
   }
 }
 

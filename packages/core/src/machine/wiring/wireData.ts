@@ -65,13 +65,14 @@ export function wireData(
   solver: Solver,
 ): DataWiring {
   const { ends, boots, hosts, groups } = problem
-  const looks = [...ends, ...boots].map(({ key, plug, needsSas, needsNvme, drives }) => {
-    const behind = drives.map(
-      ({ id, lane, bytesPerSecond }) => `${lane}:${bytesPerSecond}:${groups.of(id).join('+')}`,
-    )
-    return `${key} ${plug} ${Number(needsSas)}${Number(needsNvme)} ${behind.join()}`
-  })
-  const look = `${ends.length} ${looks.join('; ')}`
+  let look = `${ends.length} `
+  for (const { key, plug, needsSas, needsNvme, drives } of [...ends, ...boots]) {
+    look += `${key} ${plug} ${Number(needsSas)}${Number(needsNvme)}`
+    for (const { id, lane, bytesPerSecond } of drives) {
+      look += `,${lane}:${bytesPerSecond}:${groups.lookOf(id)}`
+    }
+    look += ';'
+  }
   const from = [hosts, paths.members, paths.portPins, ...groups.look]
   return withDrives(
     solver.alike('data cables', from, look, () => wire(problem, paths, solver)),
@@ -84,22 +85,31 @@ function withDrives(
   wiring: DataWiring,
   { ends, boots, hosts, unspokenIds }: DataProblem,
 ): DataWiring {
-  const endOf = new Map([...ends, ...boots].map((end) => [end.key, end]))
-  const cables = wiring.cables.map((cable) => ({
-    ...cable,
-    ends: cable.ends.flatMap(({ key }) => endOf.get(key) ?? []),
-  }))
-  const lanesOf = new Map(hosts.map(({ id, lanes }) => [id, lanes]))
-  const ports = cables.flatMap((cable) => portsOf(cable, lanesOf.get(cable.hostId) ?? 1))
-  const reached = new Set(ports.map(({ driveId }) => driveId))
-  const drives = ends.flatMap((end) => end.drives.map(({ id }) => id))
-  return {
-    ...wiring,
-    cables,
-    ports,
-    unreachedIds: [...drives.filter((id) => !reached.has(id)), ...unspokenIds],
-    unspokenIds: [...unspokenIds],
+  const endOf = new Map<string, DataEnd>()
+  for (const end of ends) endOf.set(end.key, end)
+  for (const end of boots) endOf.set(end.key, end)
+  const lanesOf = new Map<string, number>()
+  for (const { id, lanes } of hosts) lanesOf.set(id, lanes)
+  const ports: DrivePort[] = []
+  const cables = wiring.cables.map((before) => {
+    const { id, hostId, connectors, pinned } = before
+    const behind: DataEnd[] = []
+    for (const { key } of before.ends) {
+      const end = endOf.get(key)
+      if (end) behind.push(end)
+    }
+    const cable = { id, hostId, connectors, ends: behind, pinned }
+    addPorts(ports, cable, lanesOf.get(hostId) ?? 1)
+    return cable
+  })
+  const reached = new Set<PieceId>()
+  for (const { driveId } of ports) reached.add(driveId)
+  const unreachedIds: PieceId[] = []
+  for (const { drives } of ends) {
+    for (const { id } of drives) if (!reached.has(id)) unreachedIds.push(id)
   }
+  unreachedIds.push(...unspokenIds)
+  return { ...wiring, cables, ports, unreachedIds, unspokenIds: [...unspokenIds] }
 }
 
 function wire(
@@ -187,7 +197,13 @@ function wire(
 /** Whether a cable exists from ports of this host to this plug. */
 export function takes(
   host: Pick<PortHost, 'plug' | 'lanes' | 'takesSas' | 'takesNvme'>,
-  { plug, lanes, needsSas, needsNvme, isShared }: DataEnd,
+  {
+    plug,
+    lanes,
+    needsSas,
+    needsNvme,
+    isShared,
+  }: Pick<DataEnd, 'plug' | 'lanes' | 'needsSas' | 'needsNvme' | 'isShared'>,
 ): boolean {
   if (needsSas && !host.takesSas) return false
   if (needsNvme && !(host.takesNvme && host.lanes >= lanes)) return false
@@ -262,19 +278,24 @@ function withoutPort({ connectors, ends }: DataCable, hostLanes: number): BayId[
   )
 }
 
-/** Which lane each drive of a cable hangs on. */
-function portsOf({ id: cableId, connectors, ends }: DataCable, hostLanes: number): DrivePort[] {
+/** Adds which lane each drive of a cable hangs on. */
+function addPorts(
+  ports: DrivePort[],
+  { id: cableId, connectors, ends }: DataCable,
+  hostLanes: number,
+): void {
   const [first = 1] = connectors
-  return ends.flatMap((end, endIndex) =>
-    end.drives.flatMap(({ id: driveId, lane }, index): DrivePort[] => {
-      if (end.isShared) return [{ driveId, cableId, connector: first, lane: 1 }]
-      if (hostLanes > 1) {
+  ends.forEach((end, endIndex) => {
+    end.drives.forEach(({ id: driveId, lane }, index) => {
+      if (end.isShared) ports.push({ driveId, cableId, connector: first, lane: 1 })
+      else if (hostLanes > 1) {
         const at = end.lanes === 1 ? endIndex : lane
-        return [{ driveId, cableId, connector: first, lane: at + 1 }]
+        ports.push({ driveId, cableId, connector: first, lane: at + 1 })
+      } else {
+        // Ports of one lane that feed a plug of four: one for each drive, as far as they go.
+        const connector = connectors[index]
+        if (connector !== undefined) ports.push({ driveId, cableId, connector, lane: 1 })
       }
-      // Ports of one lane that feed a plug of four: one for each drive, as far as they go.
-      const connector = connectors[index]
-      return connector === undefined ? [] : [{ driveId, cableId, connector, lane: 1 }]
-    }),
-  )
+    })
+  })
 }

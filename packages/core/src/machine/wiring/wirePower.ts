@@ -76,12 +76,12 @@ export function wirePower(
   paths: Pick<PathChoices, 'members' | 'leadPins'>,
   solver: Solver,
 ): PowerWiring {
-  const look = ends
-    .map(({ key, plug, startAmps, runningAmps, driveIds }) => {
-      const behind = driveIds.map((id) => groups.of(id).join('+'))
-      return `${key} ${plug} ${String(startAmps)} ${String(runningAmps)} ${behind.join()}`
-    })
-    .join('; ')
+  let look = ''
+  for (const { key, plug, startAmps, runningAmps, driveIds } of ends) {
+    look += `${key} ${plug} ${String(startAmps)} ${String(runningAmps)}`
+    for (const id of driveIds) look += `,${groups.lookOf(id)}`
+    look += ';'
+  }
   const from = [leads, ...(supplies ?? []), paths.members, paths.leadPins, ...groups.look]
   return withDrives(
     solver.alike('power leads', from, look, () =>
@@ -93,17 +93,19 @@ export function wirePower(
 
 /** Wiring worked out for plugs that look alike, with the drives that are behind them now. */
 function withDrives(wiring: PowerWiring, ends: readonly PowerEnd[]): PowerWiring {
-  const endOf = new Map(ends.map((end) => [end.key, end]))
-  const feeds = wiring.feeds.map((feed) => ({ ...feed, end: endOf.get(feed.end.key) ?? feed.end }))
+  const endOf = new Map<string, PowerEnd>()
+  for (const end of ends) endOf.set(end.key, end)
+  const drivesOn = new Map<string, PieceId[]>()
+  for (const { lead } of wiring.leads) drivesOn.set(lead.key, [])
+  const feeds = wiring.feeds.map((feed) => {
+    const end = endOf.get(feed.end.key) ?? feed.end
+    drivesOn.get(feed.leadKey)?.push(...end.driveIds)
+    return { ...feed, end }
+  })
   return {
     ...wiring,
     feeds,
-    leads: wiring.leads.map((load) => ({
-      ...load,
-      driveIds: feeds.flatMap(({ leadKey, end }) =>
-        leadKey === load.lead.key ? end.driveIds : [],
-      ),
-    })),
+    leads: wiring.leads.map((load) => ({ ...load, driveIds: drivesOn.get(load.lead.key) ?? [] })),
     unfed: wiring.unfed.flatMap(({ key }) => endOf.get(key) ?? []),
   }
 }

@@ -79,15 +79,17 @@ function drivesByCable({ wiring }: Machine): DrivesByCable {
 function controllers(machine: Machine, onCable: DrivesByCable): PartOfSeveral[] {
   const { hosts, cables: all } = machine.wiring.data
   return piecesOf(machine, 'controller').map(({ id, dataSheet }) => {
-    const own = hosts.filter(({ pieceId }) => pieceId === id).map((host) => host.id)
-    const behind = hosts.filter((host) => own.includes(host.behindId ?? '')).map((host) => host.id)
-    const hostIds = [...own, ...behind]
+    const hostIds = new Set<string>()
+    for (const host of hosts) if (host.pieceId === id) hostIds.add(host.id)
+    for (const host of hosts) if (hostIds.has(host.behindId ?? '')) hostIds.add(host.id)
+    const driveIds: PieceId[] = []
+    for (const { id: cableId, hostId } of all) {
+      if (hostIds.has(hostId)) driveIds.push(...(onCable.get(cableId) ?? []))
+    }
     return {
       kind: dataSheet.controllerType === 'expander' ? 'expander' : 'controller',
       nameOf: () => `${dataSheet.maker} ${dataSheet.model}`,
-      driveIds: all.flatMap((cable) =>
-        hostIds.includes(cable.hostId) ? (onCable.get(cable.id) ?? []) : [],
-      ),
+      driveIds,
     }
   })
 }
@@ -119,7 +121,11 @@ function blocks(machine: Machine): PartOfSeveral[] {
   const { bayById: bayOf, driveIn } = machine
   const several = new Set(machine.blocks.map(({ pieceId }) => pieceId)).size > 1
   return machine.blocks.flatMap((block): PartOfSeveral[] => {
-    const driveIds = block.bayIds.flatMap((id) => driveIn.get(id) ?? [])
+    const driveIds: PieceId[] = []
+    for (const bayId of block.bayIds) {
+      const driveId = driveIn.get(bayId)
+      if (driveId !== undefined) driveIds.push(driveId)
+    }
     const sheet = machine.pieces.get(block.pieceId)?.dataSheet
     if (!sheet) return []
     if (block.isOutside) {
