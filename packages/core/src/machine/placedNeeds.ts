@@ -52,54 +52,68 @@ export function placeOnUsb(pieces: readonly Piece[]): Needs {
   return inOrder(pieces, 'USB port', pieces)
 }
 
-/**
- * Needs that depend on what pieces there are, wherever drives are put: openings, sockets for CPUs and memory, fan
- * headers, the mains.
- */
-export function steadyNeeds(
-  pieces: readonly Piece[],
-  ofKind: PiecesByKind,
-  fittings: ReadonlyMap<PieceId, Fitting>,
-): Needs[] {
-  return [
+/** Needs that are met alike wherever drives are put. */
+export const STEADY_NEEDS = NEED_KINDS.filter(
+  (kind) => kind !== 'bay' && kind !== 'data port' && kind !== 'power plug',
+)
+
+interface SteadyGiven {
+  pieces: readonly Piece[]
+  ofKind: PiecesByKind
+  fittings: ReadonlyMap<PieceId, Fitting>
+  placement: Placement
+  unplaceable: readonly Unplaceable[]
+  conflictIds: readonly PieceId[]
+  usb: Needs
+}
+
+/** What of `STEADY_NEEDS` is met, and by what. */
+export function steadyNeeds(given: SteadyGiven): NeedsByKind {
+  const { pieces, ofKind, fittings, usb } = given
+  const parts = [
     openings(ofKind),
     inOrder(pieces, 'CPU socket', pieces),
     inOrder(pieces, 'memory slot', pieces),
     fanHeaders({ pieces, ofKind }),
     mains(pieces, fittings),
+    usb,
+    places(given),
   ]
+  return {
+    placed: byNeed(parts.map(({ placed }) => placed)),
+    unplaced: byNeed(parts.map(({ unplaced }) => unplaced)),
+  }
 }
 
 interface NeedsGiven {
   pieces: readonly Piece[]
-  ofKind: PiecesByKind
   /** From `steadyNeeds`. */
-  steady: readonly Needs[]
+  steady: NeedsByKind
   driveIn: ReadonlyMap<BayId, PieceId>
   bays: readonly Bay[]
   blocks: readonly BayBlock[]
   bayOfTray: ReadonlyMap<PieceId, BayId>
-  placement: Placement
-  unplaceable: readonly Unplaceable[]
-  conflictIds: readonly PieceId[]
-  usb: Needs
   data: DataWiring
   power: PowerWiring | null
 }
 
 /** What every piece needs of the others, and what it got. */
 export function placedNeeds(given: NeedsGiven): NeedsByKind {
-  const parts = [
-    ...given.steady,
-    given.usb,
-    bays(given),
-    places(given),
-    dataPorts(given),
-    powerPlugs(given),
-  ]
+  const { placed, unplaced } = given.steady
+  const [bay, data, power] = [bays(given), dataPorts(given), powerPlugs(given)]
   return {
-    placed: byNeed(parts.map(({ placed }) => placed)),
-    unplaced: byNeed(parts.map(({ unplaced }) => unplaced)),
+    placed: {
+      ...placed,
+      bay: bay.placed,
+      'data port': data.placed,
+      'power plug': power.placed,
+    },
+    unplaced: {
+      ...unplaced,
+      bay: bay.unplaced,
+      'data port': data.unplaced,
+      'power plug': power.unplaced,
+    },
   }
 }
 
@@ -156,7 +170,7 @@ function inOrder(wanting: readonly Piece[], kind: Countable, all: readonly Piece
 }
 
 /** Coolers first, since a CPU without air stops; then the case, then what is added. */
-function fanHeaders({ pieces, ofKind }: Pick<NeedsGiven, 'pieces' | 'ofKind'>): Needs {
+function fanHeaders({ pieces, ofKind }: Pick<SteadyGiven, 'pieces' | 'ofKind'>): Needs {
   const coolers = new Set<Piece>(ofKind.cooler ?? [])
   const rest = pieces.filter((piece) => !coolers.has(piece))
   return inOrder([...coolers, ...rest], 'fan header', pieces)
@@ -200,7 +214,8 @@ function bays({ pieces, driveIn, bays: all, bayOfTray, blocks }: NeedsGiven): Ne
       placed.push({ pieceId: trayId, need: 'bay', on: { pieceId, number } })
     }
   }
-  const inBay = new Set(placed.map(({ pieceId }) => pieceId))
+  const inBay = new Set<PieceId>()
+  for (const { pieceId } of placed) inBay.add(pieceId)
   return {
     placed,
     unplaced: pieces
@@ -215,7 +230,7 @@ function bays({ pieces, driveIn, bays: all, bayOfTray, blocks }: NeedsGiven): Ne
 const wants = ({ needs }: Piece, kind: NeedKind): boolean =>
   needs.some((need) => need.kind === kind)
 
-function places({ placement, unplaceable, conflictIds, pieces }: NeedsGiven): Needs {
+function places({ placement, unplaceable, conflictIds, pieces }: SteadyGiven): Needs {
   const kindOfPlace = (pieceId: PieceId): 'slot' | 'M.2' => {
     const piece = pieces.find(({ id }) => id === pieceId)
     return piece && wants(piece, 'M.2') ? 'M.2' : 'slot'
@@ -245,14 +260,14 @@ function places({ placement, unplaceable, conflictIds, pieces }: NeedsGiven): Ne
 
 function dataPorts({ data }: NeedsGiven): Needs {
   const hostOf = new Map(data.hosts.map(({ id, pieceId }) => [id, pieceId]))
-  const cableOf = new Map(data.cables.map((cable) => [cable.id, cable]))
+  const hostOfCable = new Map(data.cables.map(({ id, hostId }) => [id, hostId]))
   const need = 'data port' as const
   return {
     placed: [
       ...data.ports.map(({ driveId, cableId, connector }) => ({
         pieceId: driveId,
         need,
-        on: { pieceId: hostOf.get(cableOf.get(cableId)?.hostId ?? '') ?? '', number: connector },
+        on: { pieceId: hostOf.get(hostOfCable.get(cableId) ?? '') ?? '', number: connector },
       })),
       ...data.cables.flatMap(({ hostId, connectors, ends }) =>
         ends.flatMap(({ ref }) =>

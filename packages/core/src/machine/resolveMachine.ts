@@ -2,7 +2,7 @@ import { failureGroupsOf } from '../design/pools/pools'
 import { bayBlocksOf, type BayId, baysOf } from './bays'
 import { cardPlaces } from './cardPlaces'
 import { drivesInBays } from './drivesInBays'
-import { linksOf } from './links/links'
+import { fixedLinks, linksOf } from './links/links'
 import type { Machine, MachineDesign } from './machine'
 import {
   byKind,
@@ -15,7 +15,6 @@ import {
   type PieceId,
   saidOf,
 } from './piece'
-import { networkPorts } from './networkPorts'
 import { placedNeeds, placeOnUsb, steadyNeeds } from './placedNeeds'
 import { devicesInConflict } from './placement/conflict'
 import { allFit, type Placement, placeDevices } from './placement/placeDevices'
@@ -55,9 +54,9 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     [...chassis, ...cage, ...enclosure, ...bayOfTray.values()],
     () => bayPlaces(ofKind, bayOfTray),
   )
-  const driveIn = drivesInBays(bayById, drives, fittings)
-  const driveIdIn = new Map<BayId, PieceId>()
-  for (const [bay, { id }] of driveIn) driveIdIn.set(bay, id)
+  const inBays = drivesInBays(bayById, drives, fittings)
+  const driveIn = new Map<BayId, PieceId>()
+  for (const [bay, { id }] of inBays) driveIn.set(bay, id)
 
   const { cardPins, m2Pins } = design.paths
   const settledFrom: unknown[] = [byId, cardPins, m2Pins]
@@ -68,23 +67,21 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   }
   // Where mains plugs go is part of the needs that do not depend on drives.
   for (const { id } of others) settledFrom.push(fittingOf(fittings, id).sockets)
-  const { places, names, openings, usb, hosts, leads, steady } = solver.stage(
+  const { places, openings, hosts, leads, steady, fixed } = solver.stage(
     'places',
     settledFrom,
-    () => settled(design, pieces, ofKind, fittings, solver),
+    () => settled(design, pieces, byId, ofKind, fittings, solver),
   )
   const { placement } = places
   const groups = solver.stage('groups', [design.pools], () => groupsOfDrives(design.pools))
-  const rateOf = new Map(
-    placement.placed.map(({ pieceId, bytesPerSecond }) => [pieceId, bytesPerSecond]),
-  )
   const data = wireData(
     {
-      ...dataEnds(ofKind, blocks, bayById, driveIn),
+      ...dataEnds(ofKind, blocks, bayById, inBays),
       boots: bootEnds(ofKind),
       hosts,
       groups,
-      mostOf: ({ pieceId }: PortHost) => rateOf.get(pieceId) ?? Infinity,
+      mostOf: ({ pieceId }: PortHost) =>
+        placement.placed.find((one) => one.pieceId === pieceId)?.bytesPerSecond ?? Infinity,
       boardId: ofKind.board?.[0]?.id ?? null,
     },
     design.paths,
@@ -94,7 +91,7 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     leads &&
     wirePower(
       [
-        ...powerEndsOfBays(blocks, bayById, driveIn),
+        ...powerEndsOfBays(blocks, bayById, inBays),
         ...solver.stage('power ends of pieces', [byId], () => powerEndsOfPieces(pieces)),
       ],
       leads,
@@ -103,36 +100,11 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
       design.paths,
       solver,
     )
-  const { links, drivePaths, networkPaths } = linksOf({
-    pieces: ofKind,
-    byId,
-    placement,
-    devices: places.problem.devices,
-    usb: usb.placed,
-    data,
-    bays,
-    driveIn: driveIdIn,
-    ports: solver.stage('network ports', [byId], () => networkPorts(ofKind)),
-    names,
-    solver,
-  })
-  const needs = placedNeeds({
-    pieces,
-    ofKind,
-    steady,
-    driveIn: driveIdIn,
-    bays,
-    blocks,
-    bayOfTray,
-    placement,
-    unplaceable: places.unplaceable,
-    conflictIds: places.conflictIds,
-    usb,
-    data,
-    power,
-  })
-  const { bay, 'M.2': m2, 'USB port': usbPort } = needs.placed
-  const inPlace = new Set([...bay, ...m2, ...usbPort].map(({ pieceId }) => pieceId))
+  const needs = placedNeeds({ pieces, steady, driveIn, bays, blocks, bayOfTray, data, power })
+  const inPlace = new Set<PieceId>()
+  for (const kind of ['bay', 'M.2', 'USB port'] as const) {
+    for (const { pieceId } of needs.placed[kind]) inPlace.add(pieceId)
+  }
   return takeOver(before, {
     madeFrom: design,
     pieces: byId,
@@ -142,10 +114,10 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     blocks,
     bays,
     bayById,
-    driveIn: driveIdIn,
-    awayIds: drives.flatMap(({ id }) => (inPlace.has(id) ? [] : [id])),
-    rebuildingIds: drives.flatMap(({ id }) =>
-      inPlace.has(id) && fittingOf(fittings, id).rebuilding ? [id] : [],
+    driveIn,
+    awayIds: idsOf(drives.filter(({ id }) => !inPlace.has(id))),
+    rebuildingIds: idsOf(
+      drives.filter(({ id }) => inPlace.has(id) && fittingOf(fittings, id).rebuilding),
     ),
     placement,
     unplaceable: places.unplaceable,
@@ -159,9 +131,7 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
       cablesLook(data.cables),
       () => cableList({ pieces: byId, ofKind, cardPlaces: openings, bayById, data }),
     ),
-    links,
-    drivePaths,
-    networkPaths,
+    ...linksOf({ fixed, byId, data, bays, driveIn, solver }),
     solved: solver.solved,
   })
 }
@@ -204,37 +174,48 @@ function bayPlaces(
 function settled(
   design: MachineDesign,
   pieces: readonly Piece[],
+  byId: Machine['pieces'],
   ofKind: Machine['ofKind'],
   fittings: ReadonlyMap<PieceId, Fitting>,
   solver: Solver,
 ) {
   const places = placeAll(design, ofKind, fittings, solver)
-  const { placement, unplaceable } = places
+  const { problem, placement, unplaceable, conflictIds } = places
   const names = namesIn(pieces, placement)
   const usb = placeOnUsb(pieces)
   const withoutPlace = new Set([
     ...placement.leftIds,
     ...usb.unplaced.map(({ pieceId }) => pieceId),
   ])
+  const hosts = portHosts(ofKind, {
+    silencedSataPorts: placement.silencedSataPorts,
+    usbPortsTaken: usb.placed.length,
+    withoutPlace,
+    names,
+  })
   return {
     places,
-    names,
     openings: cardPlaces(
       ofKind,
       placement,
       unplaceable.flatMap(({ pieceId, lacks }) => (lacks.what === 'slots' ? [pieceId] : [])),
     ),
-    usb,
-    hosts: portHosts(ofKind, {
-      silencedSataPorts: placement.silencedSataPorts,
-      usbPortsTaken: usb.placed.length,
-      withoutPlace,
+    hosts,
+    leads: supplyLeads(ofKind),
+    steady: steadyNeeds({ pieces, ofKind, fittings, placement, unplaceable, conflictIds, usb }),
+    fixed: fixedLinks({
+      pieces: ofKind,
+      byId,
+      placement,
+      devices: problem.devices,
+      usb: usb.placed,
+      hosts,
       names,
     }),
-    leads: supplyLeads(ofKind),
-    steady: steadyNeeds(pieces, ofKind, fittings),
   }
 }
+
+const idsOf = (pieces: readonly Piece[]): PieceId[] => pieces.map(({ id }) => id)
 
 interface Places {
   problem: PlacementProblem

@@ -1,7 +1,7 @@
-import { sameValue } from '../design/sameValue'
 import { NEED_KINDS, type NeedKind } from '../catalogue/needs'
+import { sameValue } from '../design/sameValue'
 import type { Machine } from './machine'
-import type { ByNeed } from './placedNeeds'
+import { type ByNeed, STEADY_NEEDS } from './placedNeeds'
 
 /**
  * A machine with the very same values as the one before wherever they say the same, so that what was worked out
@@ -37,11 +37,6 @@ export function takeOver(before: Machine | undefined, machine: Machine): Machine
     },
   }
 }
-
-/** Needs that a drive in another bay does not change. */
-const STEADY_NEEDS = NEED_KINDS.filter(
-  (kind) => kind !== 'bay' && kind !== 'data port' && kind !== 'power plug',
-)
 
 function sameOfEach<Some>(
   before: ByNeed<Some>,

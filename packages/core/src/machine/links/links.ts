@@ -1,7 +1,7 @@
 import type { BayId } from '../bays'
 import type { Device } from '../placement/places'
 import type { PlacedDevice, Placement } from '../placement/placeDevices'
-import type { NetworkPort } from '../networkPorts'
+import { networkPorts } from '../networkPorts'
 import {
   ethernetBytesPerSecond,
   PCI_BYTES_PER_SECOND,
@@ -25,10 +25,11 @@ const USUAL_UPLINK = { lanes: 4, pcieGeneration: 3 }
 export interface Links {
   links: Link[]
   drivePaths: DrivePath[]
-  networkPaths: NetworkPath[]
+  networkPaths: readonly NetworkPath[]
 }
 
-export interface LinksGiven {
+/** What says which links there are wherever drives are put. */
+export interface FixedGiven {
   pieces: PiecesByKind
   byId: ReadonlyMap<PieceId, Piece>
   placement: Placement
@@ -36,74 +37,48 @@ export interface LinksGiven {
   devices: readonly Device[]
   /** Devices on USB ports of the board. */
   usb: readonly { pieceId: PieceId }[]
-  data: DataWiring
-  /** The bays in their order, with the drives in them. */
-  bays: readonly { id: BayId }[]
-  driveIn: ReadonlyMap<BayId, PieceId>
-  ports: readonly NetworkPort[]
+  hosts: readonly PortHost[]
   names: ReadonlyMap<PieceId, string>
-  solver: Solver
 }
 
-/**
- * Every link of a machine and the way of every drive and network port over them.
- *
- * Drives come bay by bay, then those in sockets and USB ports.
- */
-export function linksOf(given: LinksGiven): Links {
-  const { pieces, byId, data } = given
+/** Links that are there wherever drives are put, and the ways over them. */
+export interface FixedLinks {
+  board: Piece<'board'> | undefined
+  /** From the chipset to what has ports for drives. */
+  upper: Link[]
+  hosts: ReadonlyMap<string, HostWay>
+  /** Of drives in sockets and on USB, and of network ports. */
+  own: Link[]
+  drivePaths: DrivePath[]
+  networkPaths: NetworkPath[]
+}
+
+/** The links of a machine but for those of drives in bays, which are another matter each time a drive is moved. */
+export function fixedLinks(given: FixedGiven): FixedLinks {
+  const { pieces, byId } = given
   const [board] = pieces.board ?? []
-  if (!board) return { links: [], drivePaths: [], networkPaths: [] }
-  const links: Link[] = [chipsetLink(board)]
-  if (given.placement.placed.some(({ bus }) => bus === 'PCI')) links.push(pciLink(board))
+  if (!board) {
+    return { board, upper: [], hosts: new Map(), own: [], drivePaths: [], networkPaths: [] }
+  }
   const ways = placeWays(given)
-  links.push(...[...ways.values()].flatMap(({ own }) => own))
   const wayOf = (pieceId: PieceId): LinkId[] | undefined =>
     pieceId === board.id ? [CHIPSET] : ways.get(pieceId)?.way
-  const hosts = hostWays(data.hosts, byId, wayOf)
-  links.push(...[...hosts.values()].flatMap(({ own }) => own))
-
-  const shared = new Map<LinkId, Link>()
-  const cableOf = new Map(data.cables.map((cable) => [cable.id, cable]))
-  const pathOf = new Map<PieceId, DrivePath>()
-  for (const { driveId, cableId, connector } of data.ports) {
-    const drive = byId.get(driveId)
-    const cable = cableOf.get(cableId)
-    const host = cable && hosts.get(cable.hostId)
-    if (drive?.dataSheet.kind !== 'drive' || !cable || !host) continue
-    const own = given.solver.stage(`links of ${driveId}`, [drive, host.host, connector], () =>
-      driveLinks(drive as Piece<'drive'>, host.host, connector),
-    )
-    const wide = sharedLink(cable, host.host, connector, given)
-    if (wide) shared.set(wide.id, wide)
-    const way: LinkId[] = []
-    for (const link of own) {
-      links.push(link)
-      way.push(link.id)
-    }
-    if (wide) way.push(wide.id)
-    pathOf.set(driveId, { driveId, links: [...way, ...host.way] })
-  }
-  links.push(...shared.values())
-  const inBays: DrivePath[] = []
-  for (const { id } of given.bays) {
-    const path = pathOf.get(given.driveIn.get(id) ?? '')
-    if (path) inBays.push(path)
-  }
-  const inSockets = (pieces.drive ?? []).flatMap((drive) => {
+  const hosts = hostWays(given.hosts, byId, wayOf)
+  const own: Link[] = []
+  const drivePaths = (pieces.drive ?? []).flatMap((drive): DrivePath[] => {
     const way = ways.get(drive.id)?.way
     if (!way) return []
     const cells = platterLink(drive)
-    links.push(cells)
+    own.push(cells)
     return [{ driveId: drive.id, links: [cells.id, ...way] }]
   })
-  const networkPaths = given.ports.flatMap((port): NetworkPath[] => {
+  const networkPaths = networkPorts(pieces).flatMap((port): NetworkPath[] => {
     const way = wayOf(port.partId)
     // A card without a slot moves nothing.
     if (!way) return []
     const id = `network ${port.id}`
     const name = `network port of ${given.names.get(port.partId) ?? port.model}`
-    links.push({
+    own.push({
       kind: 'network',
       id,
       name,
@@ -114,7 +89,70 @@ export function linksOf(given: LinksGiven): Links {
     })
     return [{ id, name, port, links: [id, ...way] }]
   })
-  return { links, drivePaths: [...inBays, ...inSockets], networkPaths }
+  return {
+    board,
+    upper: [
+      chipsetLink(board),
+      ...(given.placement.placed.some(({ bus }) => bus === 'PCI') ? [pciLink(board)] : []),
+      ...[...ways.values(), ...hosts.values()].flatMap((way) => way.own),
+    ],
+    hosts,
+    own,
+    drivePaths,
+    networkPaths,
+  }
+}
+
+interface LinksGiven {
+  fixed: FixedLinks
+  byId: ReadonlyMap<PieceId, Piece>
+  data: DataWiring
+  /** The bays in their order, with the drives in them. */
+  bays: readonly { id: BayId }[]
+  driveIn: ReadonlyMap<BayId, PieceId>
+  solver: Solver
+}
+
+/**
+ * Every link of a machine and the way of every drive and network port over them.
+ *
+ * Drives come bay by bay, then those in sockets and USB ports.
+ */
+export function linksOf({ fixed, byId, data, bays, driveIn, solver }: LinksGiven): Links {
+  const { board, upper, hosts } = fixed
+  if (!board) return { links: [], drivePaths: [], networkPaths: [] }
+  const links = [...upper]
+  const shared = new Map<LinkId, Link>()
+  const cableOf = new Map<string, DataCable>()
+  for (const cable of data.cables) cableOf.set(cable.id, cable)
+  const pathOf = new Map<PieceId, DrivePath>()
+  for (const { driveId, cableId, connector } of data.ports) {
+    const drive = byId.get(driveId)
+    const cable = cableOf.get(cableId)
+    const host = cable && hosts.get(cable.hostId)
+    if (drive?.dataSheet.kind !== 'drive' || !cable || !host) continue
+    const own = solver.stage(`links of ${driveId}`, [drive, host.host, connector], () =>
+      driveLinks(drive as Piece<'drive'>, host.host, connector),
+    )
+    const wide = sharedLink(cable, host.host, connector, board, byId)
+    if (wide) shared.set(wide.id, wide)
+    const way: LinkId[] = []
+    for (const link of own) {
+      links.push(link)
+      way.push(link.id)
+    }
+    if (wide) way.push(wide.id)
+    way.push(...host.way)
+    pathOf.set(driveId, { driveId, links: way })
+  }
+  links.push(...shared.values(), ...fixed.own)
+  const drivePaths: DrivePath[] = []
+  for (const { id } of bays) {
+    const path = pathOf.get(driveIn.get(id) ?? '')
+    if (path) drivePaths.push(path)
+  }
+  drivePaths.push(...fixed.drivePaths)
+  return { links, drivePaths, networkPaths: fixed.networkPaths }
 }
 
 function chipsetLink(board: Piece<'board'>): Link {
@@ -153,7 +191,7 @@ interface Way {
 }
 
 /** The way of everything in a slot, in a socket or on USB. */
-function placeWays(given: LinksGiven): Map<PieceId, Way> {
+function placeWays(given: FixedGiven): Map<PieceId, Way> {
   const { placement, byId, usb } = given
   const ways = new Map<PieceId, Way>()
   const passing = new Set(
@@ -187,7 +225,7 @@ function placeWays(given: LinksGiven): Map<PieceId, Way> {
   return ways
 }
 
-function placeLink(placed: PlacedDevice, piece: Piece, given: LinksGiven): Link {
+function placeLink(placed: PlacedDevice, piece: Piece, given: FixedGiven): Link {
   const { pieceId, root, on, origin, bus, lanes, pcieGeneration, bytesPerSecond } = placed
   const host = given.byId.get(on.pieceId)
   const place =
@@ -283,7 +321,8 @@ function sharedLink(
   { ends, id }: DataCable,
   host: PortHost,
   connector: number,
-  { byId, pieces }: LinksGiven,
+  board: Piece<'board'>,
+  byId: ReadonlyMap<PieceId, Piece>,
 ): Link | null {
   const [end] = ends
   if (!end?.isShared) return null
@@ -294,7 +333,7 @@ function sharedLink(
     id: `cable ${id}`,
     name: `cable to ${end.name}`,
     ...(box
-      ? usbRate(pieces.board?.[0], box)
+      ? usbRate(board, box)
       : {
           bytesPerSecond: (host.laneRates[connector - 1] ?? 0) * lanes,
           reason: `${lanes} lanes, shared by all its bays`,

@@ -1,5 +1,6 @@
 import type { Design } from '../../design/design'
 import { driveBytes } from '../../design/driveBytes'
+import type { Bay } from '../../machine/bays'
 import { bayRange, baysOfBlock } from '../../machine/drivesInBays'
 import { type Machine, piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
@@ -103,7 +104,13 @@ function cables(machine: Machine, onCable: DrivesByCable): PartOfSeveral[] {
       kind: 'cable',
       nameOf: () => {
         const host = hosts.find((one) => one.id === hostId)?.name ?? ''
-        const bays = ends.flatMap(({ bayIds }) => bayIds.flatMap((bay) => bayOf.get(bay) ?? []))
+        const bays: Bay[] = []
+        for (const { bayIds } of ends) {
+          for (const bayId of bayIds) {
+            const bay = bayOf.get(bayId)
+            if (bay) bays.push(bay)
+          }
+        }
         return `Cable from ${host} port ${connectors[0] ?? ''} to ${bays.length > 0 ? bayRange(bays) : (ends[0]?.name ?? '')}`
       },
       driveIds: onCable.get(id) ?? [],
