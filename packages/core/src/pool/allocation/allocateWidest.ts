@@ -22,8 +22,10 @@ export interface Allocation {
  */
 export function allocateWidest(freeUnits: readonly number[], width: number): Allocation {
   const free = [...freeUnits]
-  // Kept from round to round: it is nearly in order each time, which makes sorting it quick.
-  const order = free.map((_, index) => index)
+  // The widest first, from round to round.
+  const order = free
+    .map((_, index) => index)
+    .sort((one, other) => (free[other] ?? 0) - (free[one] ?? 0) || one - other)
   let rounds = 0
   if (width > free.length) return { rounds, used: free.map(() => 0) }
   let before: number[] | null = null
@@ -51,15 +53,33 @@ export function allocateWidest(freeUnits: readonly number[], width: number): All
   return { rounds, used: freeUnits.map((units, index) => units - (free[index] ?? 0)) }
 }
 
-/** Takes a unit of each of the widest devices, of equals the first ones; false when there are not enough. */
+/**
+ * Takes a unit of each of the widest devices, of equals the first ones; false when there are not enough.
+ *
+ * Those that were taken stay in order among themselves, and so do the others, so merging the two keeps all in order.
+ */
 function takeOne(free: number[], order: number[], width: number): boolean {
-  order.sort((one, other) => (free[other] ?? 0) - (free[one] ?? 0) || one - other)
   if ((free[order[width - 1] ?? 0] ?? 0) === 0) return false
-  for (let at = 0; at < width; at += 1) {
-    const index = order[at] ?? 0
-    free[index] = (free[index] ?? 0) - 1
+  const taken = order.slice(0, width)
+  for (const index of taken) free[index] = (free[index] ?? 0) - 1
+  let [next, other] = [0, width]
+  for (let at = 0; next < width; at += 1) {
+    const one = taken[next] ?? 0
+    const rival = order[other]
+    if (rival !== undefined && isWider(free, rival, one)) {
+      order[at] = rival
+      other += 1
+    } else {
+      order[at] = one
+      next += 1
+    }
   }
   return true
+}
+
+function isWider(free: readonly number[], one: number, other: number): boolean {
+  const [units = 0, others = 0] = [free[one], free[other]]
+  return units > others || (units === others && one < other)
 }
 
 /** After so many rounds, devices that are level with the last one taken have each had their turns. */
