@@ -13,6 +13,7 @@ import { part } from './demoParts'
 import { medianMilliseconds } from './median'
 
 const slots = Array.from({ length: 7 }, (_, index) => ({
+  bus: 'PCIe' as const,
   physicalLanes: index < 4 ? 16 : 8,
   electricalLanes: 8,
   pcieGeneration: 3 + (index % 2),

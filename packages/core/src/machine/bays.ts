@@ -208,20 +208,13 @@ export function baysOf(blocks: readonly BayBlock[]): Bay[] {
     const { pieceId, rows, columns, formFactor, access, trayBayIds } = block
     const before = countOf.get(pieceId) ?? 0
     countOf.set(pieceId, before + rows * columns)
-    return placesOf(block)
-      .map((place, at): Bay => {
-        return {
-          ...place,
-          pieceId,
-          number: before + at + 1,
-          blockIndex,
-          enclosureIndex: block.isOutside ? enclosures.indexOf(pieceId) : null,
-          rows,
-          columns,
-          formFactor,
-          access,
-        }
-      })
-      .filter(({ id }) => !trayBayIds.includes(id))
+    const enclosureIndex = block.isOutside ? enclosures.indexOf(pieceId) : null
+    return placesOf(block).flatMap((place, at): Bay[] => {
+      if (trayBayIds.includes(place.id)) return []
+      const { id, row, column, leftMm, topMm, widthMm, heightMm } = place
+      const of = { pieceId, number: before + at + 1, blockIndex, enclosureIndex }
+      const where = { row, column, rows, columns, leftMm, topMm, widthMm, heightMm }
+      return [{ id, ...of, ...where, formFactor, access }]
+    })
   })
 }

@@ -20,6 +20,7 @@ import { devicesInConflict } from './placement/conflict'
 import { allFit, type Placement, placeDevices } from './placement/placeDevices'
 import { placementProblem } from './placement/placementProblem'
 import type { PlacementProblem } from './placement/places'
+import { MOST_TRIES } from './wiring/assignPlugs'
 import { NOTHING_SOLVED, Solver } from './solver'
 import { takeOver } from './takeOver'
 import { baysOfTrays } from './trays'
@@ -44,8 +45,8 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   if (before && isSameMachine(before.madeFrom, design)) return { ...before, madeFrom: design }
   const fittings = fittingsOf(design)
   const { pieces, ofKind, byId, inOrder } = sortedPieces(design, before)
-  const solver = new Solver(before?.solved ?? NOTHING_SOLVED)
   const { drive: drives = [] } = ofKind
+  const solver = new Solver(before?.solved ?? NOTHING_SOLVED, triesFor(drives.length))
   const others = solver.stage('others', [byId], () => pieces.filter(({ kind }) => kind !== 'drive'))
   const { chassis = [], cage = [], enclosure = [] } = ofKind
   const bayOfTray = baysOfTrays(ofKind, fittings)
@@ -135,6 +136,13 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     solved: solver.solved,
   })
 }
+
+/** Up to so many drives each controller and lead may be thought about for as long as it takes. */
+const DRIVES_AT_LENGTH = 96
+
+/** Each controller of a large machine has a problem of its own, so that all together take no longer than those of a smaller one. */
+const triesFor = (drives: number): number =>
+  Math.floor(MOST_TRIES * Math.min(1, DRIVES_AT_LENGTH / Math.max(1, drives)))
 
 /** The pieces of a design in all their orders; the very same as before when none has come, gone or changed. */
 function sortedPieces(

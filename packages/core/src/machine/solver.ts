@@ -1,4 +1,4 @@
-import { type Assigned, assignPlugs } from './wiring/assignPlugs'
+import { type Assigned, assignPlugs, MOST_TRIES } from './wiring/assignPlugs'
 import { type InOrder, inOneOrder } from './wiring/inOneOrder'
 import { type Placement, placeDevices } from './placement/placeDevices'
 import type { PlacementProblem } from './placement/places'
@@ -23,11 +23,6 @@ export const NOTHING_SOLVED: Solved = {
   stages: new Map(),
 }
 
-/** A host as a problem sees it, with what tells its costs apart from those of others. */
-export interface DescribedHost extends Host {
-  costs: string
-}
-
 /** Answers to one kind of question that are handed on: enough for drives that are moved to and fro. */
 const MOST_ANSWERS_KEPT = 32
 
@@ -42,7 +37,11 @@ export class Solver {
   readonly #places = new Map<string, Placement[]>()
   readonly #stages = new Map<string, Stage>()
 
-  constructor(private readonly before: Solved) {}
+  /** @param mostTries for each problem of plugs, where a machine has too many of them for the usual number */
+  constructor(
+    private readonly before: Solved,
+    private readonly mostTries = MOST_TRIES,
+  ) {}
 
   /** What the next machine is to have at hand. */
   get solved(): Solved {
@@ -84,16 +83,17 @@ export class Solver {
 
   assign(
     items: readonly Item[],
-    hosts: readonly DescribedHost[],
+    hosts: readonly Host[],
     groups: readonly PoolGroup[],
     wishes: Wishes,
   ): Assigned {
     const problem = inOneOrder(items, hosts, groups)
-    const key = keyOf(problem, hosts, wishes)
+    const { mostTries } = this
+    const key = `${mostTries} ${keyOf(problem, hosts, wishes)}`
     const answer =
       this.#plugs.get(key) ??
       this.before.plugs.get(key) ??
-      assignPlugs(problem.items, hosts, problem.groups, wishes)
+      assignPlugs(problem.items, hosts, problem.groups, wishes, { mostTries })
     this.#plugs.set(key, answer)
     const hostOf: (number | null)[] = items.map(() => null)
     problem.from.forEach((item, at) => (hostOf[item] = answer.hostOf[at] ?? null))
@@ -122,7 +122,7 @@ function newestOf(
 /** What a problem looks like. */
 function keyOf(
   { items, groups }: InOrder,
-  hosts: readonly DescribedHost[],
+  hosts: readonly Host[],
   { members, order, leastCost }: Wishes,
 ): string {
   return JSON.stringify([

@@ -64,12 +64,22 @@ export function curveOf(groups: readonly StartGroup[], rest: number): StartCurve
   const starts = groups.flatMap(startsOf)
   const times = new Set([0])
   for (const { from, to } of starts) times.add(from).add(to)
+  // The first of them that turn already, and what these take; hundreds that start one by one need no more.
+  let turning = 0
+  const base = { twelve: rest, five: 0 }
   const moments = [...times]
     .toSorted((one, other) => one - other)
     .map((atSeconds): StartMoment => {
-      const moment = { atSeconds, twelve: rest, five: 0, starting: 0 }
-      for (const start of starts) {
-        if (atSeconds < start.from) continue
+      for (const { to, count, runs } of starts.slice(turning)) {
+        if (atSeconds < to) break
+        base.twelve += count * runs.twelve
+        base.five += count * runs.five
+        turning += 1
+      }
+      const moment = { atSeconds, ...base, starting: 0 }
+      for (const start of starts.slice(turning)) {
+        // Groups come in the order in which they start.
+        if (atSeconds < start.from) break
         const isStarting = atSeconds < start.to
         const amps = isStarting ? start.starts : start.runs
         moment.twelve += start.count * amps.twelve

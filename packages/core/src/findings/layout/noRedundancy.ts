@@ -13,16 +13,18 @@ interface Facts {
 export const noRedundancy: Rule<'no-redundancy', Facts> = {
   code: 'no-redundancy',
   step: 'drives',
-  find: ({ lettered }) =>
-    lettered.flatMap(({ group, pool }) => {
-      const sets = familyOf(pool).failureGroups(pool)
+  find: ({ lettered, pools }) => {
+    const setsOf = new Map(pools.map((pool) => [pool.id, familyOf(pool).failureGroups(pool)]))
+    return lettered.flatMap(({ group, pool }) => {
+      const sets = setsOf.get(pool.id) ?? []
       const isBare = sets.some(
         ({ by, groupIds }) => by === 'nothing' && groupIds.includes(group.id),
       )
       if (!isBare) return []
       const facts = { groupId: group.id, poolId: pool.id, hasOthers: sets.length > 1 }
       return found('risks', { partIds: group.driveIds, groupIds: [group.id] }, facts)
-    }),
+    })
+  },
   sentence: ({ groupId, poolId, hasOthers }, { letters, pool }) =>
     hasOthers
       ? `Group ${letters([groupId])} has no redundancy: one failed drive in it loses all of ${pool(poolId)}, the other groups included.`

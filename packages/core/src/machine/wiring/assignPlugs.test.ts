@@ -16,11 +16,12 @@ const ports = (count: number, index: number, change: Partial<Host> = {}): Host =
   costOf: ([taken = 0]) => (taken > count ? null : taken),
   most: [Infinity],
   goneWith: [index],
+  costs: `${count} ports`,
   ...change,
 })
 /** Four to a cable, as on the plugs of a controller. */
 const fans = (count: number, index: number): Host => ({
-  ...ports(count, index),
+  ...ports(count, index, { costs: `${count} fans` }),
   costOf: ([taken = 0]) => (Math.ceil(taken / 4) > count ? null : Math.ceil(taken / 4)),
 })
 const drives = (count: number, hosts: number, demand = 0): Item[] =>
@@ -42,11 +43,11 @@ function attach(
   hosts: readonly Host[],
   sets: readonly GroupOfDrives[],
   wishes: Wishes,
-  mostSteps?: number,
+  mostSteps = 1_000,
 ): Assigned {
   const groups = new DriveGroups(sets)
   const own = items.map((item, at) => ({ ...item, groups: groups.of(`d${at}`) }))
-  return assignPlugs(own, hosts, groups.groups, wishes, mostSteps)
+  return assignPlugs(own, hosts, groups.groups, wishes, { mostSteps })
 }
 const perHost = (hostOf: readonly (number | null)[], hosts: number): number[] =>
   Array.from({ length: hosts }, (_, host) => hostOf.filter((at) => at === host).length)
@@ -127,6 +128,7 @@ describe('against every way, written apart', () => {
           const hosts = some.map(({ room, perCable, most }, index) => ({
             most: [most],
             goneWith: [index],
+            costs: `${room} of ${perCable}`,
             costOf: ([taken = 0]: readonly number[]) =>
               taken > room ? null : Math.ceil(taken / perCable),
           }))
@@ -203,3 +205,68 @@ function isLess(one: readonly number[], other: readonly number[]): boolean {
   const at = one.findIndex((value, index) => value !== other[index])
   return at !== -1 && (one[at] ?? 0) < (other[at] ?? 0)
 }
+
+describe('hundreds of drives', () => {
+  const anyGroups = fc.record({
+    width: fc.constantFrom(2, 4, 8, 12),
+    tolerates: fc.integer({ min: 1, max: 2 }),
+  })
+  const anyHosts = fc.record({
+    controllers: fc.integer({ min: 8, max: 24 }),
+    plugs: fc.integer({ min: 8, max: 12 }),
+    isPinned: fc.boolean(),
+  })
+  const MOST = 3_000
+
+  test('are dealt out over all controllers in so many tries, and none is left out', () => {
+    fc.assert(
+      fc.property(anyGroups, anyHosts, ({ width, tolerates }, { controllers, plugs, isPinned }) => {
+        const hosts = Array.from({ length: controllers }, (_, at) => fans(plugs, at))
+        const room = controllers * plugs * 4
+        const count = Math.min(504, room)
+        const items = drives(count, controllers).map((item, at) =>
+          isPinned && at === 5 ? { ...item, allowed: [controllers - 1] } : item,
+        )
+        const sets = Array.from({ length: Math.floor(count / width) }, (_, at) =>
+          set(at * width, (at + 1) * width, tolerates),
+        )
+        const groups = new DriveGroups(sets)
+        const own = items.map((item, at) => ({ ...item, groups: groups.of(`d${at}`) }))
+        const { hostOf, tries } = assignPlugs(own, hosts, groups.groups, SPREAD, {
+          mostTries: MOST,
+        })
+        // The first way is gone to its end whatever it takes; each drive may be tried on each controller, and once again.
+        expect(tries).toBeLessThanOrEqual(2 * count * controllers + MOST + controllers)
+        expect(hostOf).not.toContain(null)
+        if (isPinned) expect(hostOf[5]).toBe(controllers - 1)
+        for (const taken of perHost(hostOf, controllers)) {
+          expect(taken).toBeLessThanOrEqual(plugs * 4)
+        }
+      }),
+      { numRuns: 25 },
+    )
+  })
+
+  test('of controllers that are alike and empty one is tried for all', () => {
+    const hosts = Array.from({ length: 12 }, (_, at) => fans(11, at))
+    const sets = Array.from({ length: 63 }, (_, at) => set(at * 8, (at + 1) * 8, 2))
+    const few = attach(drives(504, 12), hosts, sets, SPREAD, 1)
+    const unlike = hosts.map((host, at) => ({ ...host, costs: `the ${at}th` }))
+    const many = attach(drives(504, 12), unlike, sets, SPREAD, 1)
+    expect(few.tries).toBeLessThan(many.tries)
+    // What it comes to is the same: as many on each, whichever comes first.
+    const counts = (one: Assigned): number[] =>
+      perHost(one.hostOf, 12).sort((one, other) => one - other)
+    expect(counts(few)).toEqual(counts(many))
+  })
+
+  test('a controller behind another is not taken for one that stands alone', () => {
+    const behind = Array.from({ length: 50 }, (_, at) =>
+      ports(1, at, { goneWith: at === 0 ? [0, 1] : [at], costs: 'one port' }),
+    )
+    const { hostOf } = attach(drives(50, 50), behind, [set(0, 2, 1)], SPREAD)
+    // Two of a mirror are on two that do not go together.
+    expect([hostOf[0], hostOf[1]].sort()).not.toEqual([0, 1])
+    expect(hostOf).not.toContain(null)
+  })
+})

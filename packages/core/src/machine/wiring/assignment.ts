@@ -20,6 +20,8 @@ export interface Host {
   most: readonly number[]
   /** Indices of the hosts that are gone with it, itself among them. */
   goneWith: readonly number[]
+  /** What tells its costs apart from those of others; those of one text cost alike. */
+  costs: string
 }
 
 /** A group of drives of which so many may fail; more, and the pool is lost. */

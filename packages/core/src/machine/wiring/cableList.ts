@@ -53,6 +53,11 @@ interface CablesOf {
   data: DataWiring
 }
 
+function withoutDrives(end: DataEnd): CableEnd {
+  const { ref, key, name, plug, lanes, bayIds, needsSas, needsNvme, isShared, isOutside } = end
+  return { ref, key, name, plug, lanes, bayIds, needsSas, needsNvme, isShared, isOutside }
+}
+
 /** All of the cables that the list says something of: two wirings that look alike have one list. */
 export const cablesLook = (cables: readonly DataCable[]): string =>
   cables
@@ -80,7 +85,7 @@ export function cableList(machine: CablesOf): CableList {
   const lines = machine.data.cables.flatMap((cable): CableLine[] => {
     const host = hosts.get(cable.hostId)
     if (!host) return []
-    const ends = cable.ends.map(({ drives: _, ...end }) => end)
+    const ends = cable.ends.map(withoutDrives)
     return [{ cable: { ...cable, ends }, host, need: needOf(machine, cable, host), from: null }]
   })
   const cables = (machine.ofKind.cable ?? [])

@@ -1,9 +1,9 @@
 import type { PathChoices } from '../../design/pathChoices'
-import type { Item } from './assignment'
+import type { Host, Item } from './assignment'
 import type { DataEnd } from './dataEnds'
 import type { DriveGroups } from './driveGroups'
 import type { PortHost } from './portHosts'
-import type { DescribedHost, Solver } from '../solver'
+import type { Solver } from '../solver'
 
 /** A data cable: one or more connectors of a host, one or more ends at drives, backplanes or an enclosure. */
 export interface DataCable {
@@ -130,7 +130,7 @@ export class ConnectorAllocator {
       ...fans.flatMap(({ ends }, at) => ends.map((end) => itemOf(end, groups, [at]))),
       ...loose.map((end) => itemOf(end, groups, all)),
     ]
-    const hosts = fans.map((_, at): DescribedHost => ({
+    const hosts = fans.map((_, at): Host => ({
       goneWith: [at],
       most: [],
       costOf: ([taken = 0]) => (taken > lanes ? null : 0),

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import type { Item } from './assignment'
 import { inOneOrder } from './inOneOrder'
 
-const HOST = { costOf: () => 0, most: [100], goneWith: [0] }
+const HOST = { costOf: () => 0, most: [100], goneWith: [0], costs: 'nothing' }
 
 /** Items that take so much each, and the group of their one drive. */
 const items = (groups: readonly number[], takes = 1): Item[] =>

@@ -3,12 +3,12 @@ import { type PathChoices, sameEnd } from '../../design/pathChoices'
 import type { BayId } from '../bays'
 import type { PieceId } from '../piece'
 import type { Gain } from './assignPlugs'
-import type { Item } from './assignment'
+import type { Host, Item } from './assignment'
 import { ConnectorAllocator, type DataCable } from './connectorAllocator'
 import type { DataEnd } from './dataEnds'
 import type { DriveGroups } from './driveGroups'
 import { isPortOf, type PortHost } from './portHosts'
-import type { DescribedHost, Solver } from '../solver'
+import type { Solver } from '../solver'
 
 /** The port a drive hangs on in the end. */
 export interface DrivePort {
@@ -240,7 +240,7 @@ function asHost(
   connectorsFree: number,
   hosts: readonly PortHost[],
   most: number,
-): DescribedHost {
+): Host {
   const { id, pieceId, lanes } = host
   const goneWith = hosts.flatMap((one, index) =>
     one.id === id || one.behindId === id || one.pieceId === pieceId ? [index] : [],

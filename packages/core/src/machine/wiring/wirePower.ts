@@ -5,7 +5,8 @@ import type { Gain } from './assignPlugs'
 import type { DriveGroups } from './driveGroups'
 import { adapterCost, leadOutlets } from './leadOutlets'
 import { type PowerEnd, sumOf } from './powerEnds'
-import type { DescribedHost, Solver } from '../solver'
+import type { Solver } from '../solver'
+import type { Host } from './assignment'
 import type { Adapter, SupplyLead } from './supplyLeads'
 
 /** Amperes at 12 V that go through something, against what it is made for. */
@@ -119,10 +120,16 @@ function wire(
   solver: Solver,
 ): PowerWiring {
   const pinOf = (end: PowerEnd) => leadPins.find((pin) => sameEnd(pin.end, end.ref))?.lead
+  const leadsFor = (plug: PowerPlug): number[] =>
+    leads.flatMap((lead, at) => (canFeed(lead, plug) ? [at] : []))
+  const possibleFor = {
+    'SATA power': leadsFor('SATA power'),
+    'peripheral power': leadsFor('peripheral power'),
+  }
   const items = ends.map((end) => {
     const pin = pinOf(end)
     const pinnedTo = pin ? leads.findIndex(({ ref }) => sameLead(ref, pin)) : -1
-    const possible = leads.flatMap((lead, at) => (canFeed(lead, end) ? [at] : []))
+    const possible = possibleFor[end.plug]
     return {
       takes: end.plug === 'SATA power' ? [1, 0] : [0, 1],
       drives: end.driveIds.length,
@@ -165,10 +172,10 @@ const plugCount = (sata: number, peripheral: number): Record<PowerPlug, number> 
 })
 
 /** Whether a lead has the plug, or one that an adapter makes it of. */
-const canFeed = (lead: SupplyLead, { plug }: PowerEnd): boolean =>
+const canFeed = (lead: SupplyLead, plug: PowerPlug): boolean =>
   leadOutlets(lead, { ...plugCount(0, 0), [plug]: 1 }) !== null
 
-function asHost(lead: SupplyLead, index: number): DescribedHost {
+function asHost(lead: SupplyLead, index: number): Host {
   return {
     goneWith: [index],
     most: [AMPS_PER_LEAD, DRIVES_PER_LEAD],
