@@ -2,6 +2,7 @@ import { ThemeProvider } from '@mui/material/styles'
 import { Provider } from 'react-redux'
 import { createBrowserRouter, Link, Navigate, RouterProvider } from 'react-router'
 import { HatchDefinitions } from './drawing/hatches'
+import { type FirstOpening, FirstOpeningContext } from './saving/firstOpening'
 import { KeptCopiesContext } from './saving/keptCopiesContext'
 import type { KeptCopies } from './saving/keptCopies'
 import { LINK_PATH } from './api/linkKey'
@@ -55,15 +56,23 @@ const router = createBrowserRouter([
   },
 ])
 
-export function App({ store, copies }: { store: Store; copies: KeptCopies }) {
+interface AppProps {
+  store: Store
+  copies: KeptCopies
+  firstOpening: FirstOpening
+}
+
+export function App({ store, copies, firstOpening }: AppProps) {
   return (
     <ThemeProvider theme={theme} defaultMode="system">
       <Provider store={store}>
         <KeptCopiesContext value={copies}>
-          <HatchDefinitions />
-          <Door>
-            <RouterProvider router={router} />
-          </Door>
+          <FirstOpeningContext value={firstOpening}>
+            <HatchDefinitions />
+            <Door>
+              <RouterProvider router={router} />
+            </Door>
+          </FirstOpeningContext>
         </KeptCopiesContext>
       </Provider>
     </ThemeProvider>

@@ -7,6 +7,7 @@ import { peopleApi } from './api/peopleApi'
 import { App, fetchScreens } from './App'
 import { startEvaluating } from './evaluating/startEvaluating'
 import { keepFocus } from './keys/keepFocus'
+import { FirstOpening } from './saving/firstOpening'
 import { openKeptCopies } from './saving/keptCopies'
 import { startSaver } from './saving/saver'
 import { keepWays } from './saving/waysOfWindow'
@@ -21,8 +22,9 @@ if (!root) throw new Error('The page has no root element.')
 
 takeLinkKey(window)
 const store = makeStore()
-// Everything waits for the answer, so it is asked before anything else is done.
+// Everything waits for the answers, so they are asked for before anything else is done.
 void store.dispatch(peopleApi.endpoints.session.initiate())
+const firstOpening = new FirstOpening(store, location.pathname)
 const { prepare } = startEvaluating(store)
 if (location.pathname.startsWith('/designs/')) prepare()
 const windows = windowsOfBrowser()
@@ -38,7 +40,7 @@ whenIdle(() => void fetchScreens())
 
 createRoot(root).render(
   <StrictMode>
-    <App store={store} copies={copies} />
+    <App store={store} copies={copies} firstOpening={firstOpening} />
   </StrictMode>,
 )
 

@@ -1,9 +1,10 @@
+import type { ReactNode } from 'react'
 import { ErrorBoundary } from 'react-error-boundary'
 import { Navigate, useParams } from 'react-router'
 import { PageTitle } from '../controls/PageTitle'
 import { lenses } from '../lenses/lenses'
 import { Ledger } from '../ledger/Ledger'
-import { selectDesign } from '../sheet/selectors'
+import { selectDesign, selectDesignName } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import { ConflictNotice } from './ConflictNotice'
 import { FiguresBehind } from './FiguresBehind'
@@ -29,28 +30,38 @@ export function BuildSheet() {
 
 /** The panes of a design that is open; one that cannot be drawn leaves the others alone. */
 function OpenSheet({ lens: { id, title, Pane } }: { lens: (typeof lenses)[number] }) {
-  const design = useAppSelector(selectDesign)
+  const name = useAppSelector(selectDesignName)
   return (
     <div className={styles.sheet}>
-      <PageTitle parts={[title, design.name]} />
+      <PageTitle parts={[title, name]} />
       <SheetHead />
-      <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design]}>
+      <TriedAgain lensId={id}>
         <StepRail />
-      </ErrorBoundary>
+      </TriedAgain>
       <div className={styles.pane}>
         <ConflictNotice />
         <UnreadCopies />
         <FiguresBehind />
-        <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design, id]}>
+        <TriedAgain lensId={id}>
           <Pane />
-        </ErrorBoundary>
+        </TriedAgain>
       </div>
       <div className={styles.ledger}>
-        <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design]}>
+        <TriedAgain lensId={id}>
           <Ledger />
-        </ErrorBoundary>
+        </TriedAgain>
       </div>
       <SheetKeys />
     </div>
+  )
+}
+
+/** Keeps a pane that cannot be drawn from the others, and draws it again once the design or the lens is another. */
+function TriedAgain({ lensId, children }: { lensId: string; children: ReactNode }) {
+  const design = useAppSelector(selectDesign)
+  return (
+    <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design, lensId]}>
+      {children}
+    </ErrorBoundary>
   )
 }

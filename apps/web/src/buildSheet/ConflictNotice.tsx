@@ -10,14 +10,16 @@ import styles from './sheet.module.css'
 
 /** Two windows saved the same design: says so and lets the user decide. Nothing is lost either way. */
 export function ConflictNotice() {
+  const save = useAppSelector(selectSave)
+  return save.kind === 'conflict' ? <Conflict revision={save.conflict.stored.revision} /> : null
+}
+
+function Conflict({ revision }: { revision: number }) {
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
-  const save = useAppSelector(selectSave)
   const design = useAppSelector(selectDesign)
   const [createDesign] = useCreateDesignMutation()
   const [problem, setProblem] = useState<string | null>(null)
-  if (save.kind !== 'conflict') return null
-  const { stored } = save.conflict
 
   async function keepAsOwn(): Promise<void> {
     const name = `${cutText(design.name, 100)}, other version`
@@ -33,8 +35,8 @@ export function ConflictNotice() {
   return (
     <div className={styles.notice} role="alert">
       <span>
-        Another window saved revision {stored.revision} of this design while you worked on an
-        earlier one. Both versions are kept.
+        Another window saved revision {revision} of this design while you worked on an earlier one.
+        Both versions are kept.
       </span>
       <button type="button" className="plain-button" onClick={() => void keepAsOwn()}>
         Keep mine as a design of its own

@@ -30,7 +30,7 @@ export function OpenedDesign({ designId, children }: { designId: string; childre
 
 /** Shows it once there are figures to show: a design that takes long never holds the page. */
 function FirstFigures({ children }: { children: ReactNode }) {
-  const hasFigures = useAppSelector(selectEvaluated) !== null
+  const hasFigures = useAppSelector((state) => selectEvaluated(state) !== null)
   const gaveUp = useAppSelector(selectGaveUp)
   const wait = useWaitForFigures()
   if (hasFigures) return children

@@ -8,7 +8,7 @@ import { RevisionsDialog } from './RevisionsDialog'
 import { SaveWords } from './SaveWords'
 import {
   selectCheckpointOf,
-  selectDesign,
+  selectDesignName,
   selectDesignId,
   selectRedoLabel,
   selectUndoLabel,
@@ -98,12 +98,12 @@ export function SheetHead() {
 
 /** The name is an input, which is no heading; readers get both. */
 function SheetTitle() {
-  const { name } = useAppSelector(selectDesign)
+  const name = useAppSelector(selectDesignName)
   return <h1 className="only-for-readers">{name}</h1>
 }
 
 function NameField() {
-  const { name } = useAppSelector(selectDesign)
+  const name = useAppSelector(selectDesignName)
   const edit = useEdit()
   const [draft, setDraft] = useState<string | null>(null)
   return (

@@ -1,12 +1,11 @@
 import { selectDesign } from '../sheet/selectors'
 import { waitBegun } from '../store/evaluatedSlice'
-import { useAppDispatch, useAppSelector } from '../store/hooks'
+import { useAppDispatch } from '../store/hooks'
 
 /** Works out the present document, whose figures were given up, for as long as that takes. */
 export function useWaitForFigures(): () => void {
   const dispatch = useAppDispatch()
-  const design = useAppSelector(selectDesign)
   return () => {
-    dispatch(waitBegun(design))
+    dispatch((send, getState) => send(waitBegun(selectDesign(getState()))))
   }
 }

@@ -1,3 +1,5 @@
+import { sameValue } from '@flint/core/editing'
+import { memo } from 'react'
 import type { Detail } from './detail'
 import { hatchFill } from './hatches'
 import styles from './plan.module.css'
@@ -13,7 +15,13 @@ export function PlanDetails({ details, pxPerMm }: { details: readonly Detail[]; 
   )
 }
 
-function PlanDetail({ detail, pxPerMm }: { detail: Detail; pxPerMm: number }) {
+interface PlanDetailProps {
+  detail: Detail
+  pxPerMm: number
+}
+
+/** Details are made anew for each machine, so they are compared by what they say. */
+const PlanDetail = memo(function PlanDetail({ detail, pxPerMm }: PlanDetailProps) {
   const { look, words } = detail
   const title = words === '' ? null : <title>{words}</title>
   const className = styles[look]
@@ -52,4 +60,4 @@ function PlanDetail({ detail, pxPerMm }: { detail: Detail; pxPerMm: number }) {
         </polyline>
       )
   }
-}
+}, sameValue)

@@ -1,5 +1,7 @@
 import { cutText } from '@flint/core/drawing'
+import { sameValue } from '@flint/core/editing'
 import { type Machine, pieceOf } from '@flint/core/figures'
+import { memo } from 'react'
 import { caseLook } from './caseLook'
 import { DimensionArrow } from './DimensionArrow'
 import { type RearShape, rearShapes } from './rearShapes'
@@ -108,15 +110,14 @@ export function RearView({
   )
 }
 
-function RearPart({
-  shape,
-  pxPerMm,
-  highlighted,
-}: {
+interface RearPartProps {
   shape: RearShape
   pxPerMm: number
   highlighted: boolean
-}) {
+}
+
+/** Shapes are made anew for each machine, so they are compared by what they say. */
+const RearPart = memo(function RearPart({ shape, pxPerMm, highlighted }: RearPartProps) {
   const { x, y, width, height, words, tooHigh, isEmpty, isAssumed, sockets } = shape
   const look = tooHigh || highlighted ? styles.highlighted : isEmpty ? styles.empty : styles.part
   const wordsPx = width * pxPerMm - 8
@@ -148,4 +149,4 @@ function RearPart({
       )}
     </g>
   )
-}
+}, sameValue)

@@ -11,6 +11,7 @@ import type { OpenSheet } from '../store/sheetSlice'
 import type { Store } from '../store/store'
 import { EvaluationThread, type EvaluationTimes, type EvaluationWorker } from './evaluationThread'
 import type { DesignEvaluator } from './evaluationWorker'
+import { takeThread } from './firstThread'
 
 const TIMES: EvaluationTimes = { budgetMs: 10_000, outdatedMs: 1_000 }
 
@@ -96,7 +97,7 @@ const designOf: Record<EvaluatedRole, (sheet: OpenSheet) => Design | null> = {
 }
 
 function beginWorker(): EvaluationWorker {
-  const worker = new Worker(new URL('./evaluationWorker.ts', import.meta.url), { type: 'module' })
+  const worker = takeThread()
   const evaluator = wrap<DesignEvaluator>(worker)
   return {
     evaluate: (role, design) => evaluator.evaluate(role, design),

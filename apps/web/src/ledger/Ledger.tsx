@@ -1,7 +1,7 @@
 import type { Evaluation, LimitStatus } from '@flint/core/figures'
 import Popover from '@mui/material/Popover'
 import Tooltip from '@mui/material/Tooltip'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import {
   selectCheckpointEvaluation,
   selectEvaluatedDesign,
@@ -23,17 +23,20 @@ import styles from './ledger.module.css'
 /** The figures along the bottom: always there, and of the design as it is as soon as that is worked out. */
 export function Ledger() {
   const isBehind = useAppSelector(selectIsBehind)
-  const [asked, setAsked] = useState<{ figure: LedgerFigure; anchor: HTMLElement } | null>(null)
   return (
     <section className={styles.ledger} aria-label="Ledger" aria-busy={isBehind}>
+      <Entries />
+    </section>
+  )
+}
+
+/** Apart from whether they are behind, which changes with every key and is none of their matter. */
+const Entries = memo(function Entries() {
+  const [asked, setAsked] = useState<Asked | null>(null)
+  return (
+    <>
       {ledgerFigures.map((figure) => (
-        <LedgerEntry
-          key={figure.id}
-          figure={figure}
-          onAsk={(anchor) => {
-            setAsked({ figure, anchor })
-          }}
-        />
+        <LedgerEntry key={figure.id} figure={figure} onAsk={setAsked} />
       ))}
       <LedgerNews />
       <LimitsEntry />
@@ -50,28 +53,53 @@ export function Ledger() {
       >
         {asked && <Workings figure={asked.figure} />}
       </Popover>
-    </section>
+    </>
+  )
+})
+
+interface Asked {
+  figure: LedgerFigure
+  anchor: HTMLElement
+}
+
+interface LedgerEntryProps {
+  figure: LedgerFigure
+  onAsk: (asked: Asked) => void
+}
+
+function LedgerEntry({ figure, onAsk }: LedgerEntryProps) {
+  const evaluation = useAppSelector(selectEvaluation)
+  const before = useAppSelector(selectCheckpointEvaluation)
+  const { value, unit } = figure.value(evaluation)
+  return (
+    <LedgerButton
+      figure={figure}
+      value={value}
+      unit={unit}
+      change={before ? changeText(figure, before, evaluation) : null}
+      onAsk={onAsk}
+    />
   )
 }
 
-function LedgerEntry({
-  figure,
-  onAsk,
-}: {
-  figure: LedgerFigure
-  onAsk: (anchor: HTMLElement) => void
-}) {
-  const design = useAppSelector(selectEvaluatedDesign)
-  const evaluation = useAppSelector(selectEvaluation)
-  const preview = useAppSelector(selectPreviewEvaluation)
-  const before = useAppSelector(selectCheckpointEvaluation)
+interface LedgerButtonProps extends LedgerEntryProps {
+  value: string
+  unit: string
+  /** Since the checkpoint; null while there is none. */
+  change: string | null
+}
 
-  const { value, unit } = figure.value(evaluation)
-  const amount = figure.amount(evaluation)
-  const status = limitOf(evaluation, figure.limitId)?.status ?? null
-  const would = preview && previewText(figure, evaluation, preview)
-  const pointed = preview ? (figure.wouldBelow?.(evaluation, preview) ?? '') : ''
-  const below = pointed === '' ? figure.below(design, evaluation) : pointed
+/**
+ * One figure with all that is said of it. What follows the pointer is drawn by parts of its own, so that pointing at
+ * something draws no more than that.
+ */
+const LedgerButton = memo(function LedgerButton({
+  figure,
+  value,
+  unit,
+  change,
+  onAsk,
+}: LedgerButtonProps) {
   return (
     <Tooltip describeChild title={figure.hint} placement="top" enterDelay={600}>
       <button
@@ -79,39 +107,78 @@ function LedgerEntry({
         className={styles.figure}
         data-figure={figure.id}
         onClick={(event) => {
-          onAsk(event.currentTarget)
+          onAsk({ figure, anchor: event.currentTarget })
         }}
       >
         <span className={styles.title}>
           {figure.title}
-          {before && (
-            <span className={styles.change}>{changeText(figure, before, evaluation)}</span>
-          )}
+          {change !== null && <span className={styles.change}>{change}</span>}
         </span>
         <span className={styles.row}>
           <span className={styles.value} data-value={figure.id}>
             <ValueWords value={value} />
           </span>
           {unit && <span className={styles.unit}>{unit}</span>}
-          {would && <span className={styles.preview}>→ {would}</span>}
+          <Would figure={figure} />
         </span>
-        <LimitBar
-          amount={amount}
-          limit={barLimit(evaluation, figure)}
-          missed={status === 'missed'}
-          preview={preview && figure.amount(preview)}
-        />
-        <span className={styles.below}>
-          {status !== null && status !== 'kept' && (
-            <span aria-hidden="true">{STATUS_MARKS[status]} </span>
-          )}
-          {below}
-          {status !== null && status !== 'kept' && (
-            <span className="only-for-readers"> (limit {status})</span>
-          )}
-        </span>
+        <Bar figure={figure} />
+        <Below figure={figure} />
       </button>
     </Tooltip>
+  )
+})
+
+interface FigureProps {
+  figure: LedgerFigure
+}
+
+/** What it would become with what is pointed at. */
+function Would({ figure }: FigureProps) {
+  const would = useAppSelector((state) => {
+    const preview = selectPreviewEvaluation(state)
+    return preview && previewText(figure, selectEvaluation(state), preview)
+  })
+  return would ? <span className={styles.preview}>→ {would}</span> : null
+}
+
+/** The figure against its limit. */
+function Bar({ figure }: FigureProps) {
+  const evaluation = useAppSelector(selectEvaluation)
+  const previewAmount = useAppSelector((state) => {
+    const preview = selectPreviewEvaluation(state)
+    return preview && figure.amount(preview)
+  })
+  return (
+    <LimitBar
+      amount={figure.amount(evaluation)}
+      limit={barLimit(evaluation, figure)}
+      missed={limitOf(evaluation, figure.limitId)?.status === 'missed'}
+      preview={previewAmount}
+    />
+  )
+}
+
+/** What more there is to say, and how it stands to its limit. */
+function Below({ figure }: FigureProps) {
+  const status = useAppSelector(
+    (state) => limitOf(selectEvaluation(state), figure.limitId)?.status ?? null,
+  )
+  const words = useAppSelector((state) => {
+    const evaluation = selectEvaluation(state)
+    const preview = selectPreviewEvaluation(state)
+    const pointed = preview ? (figure.wouldBelow?.(evaluation, preview) ?? '') : ''
+    return pointed === '' ? figure.below(selectEvaluatedDesign(state), evaluation) : pointed
+  })
+  return (
+    <span className={styles.below}>
+      {status !== null && status !== 'kept' && (
+        <span aria-hidden="true">{STATUS_MARKS[status]} </span>
+      )}
+      {words}
+      {status !== null && status !== 'kept' && (
+        <span className="only-for-readers"> (limit {status})</span>
+      )}
+    </span>
   )
 }
 

@@ -1,22 +1,21 @@
 import type { PartChoice } from '@flint/core/editing'
 import { Fragment } from 'react'
 import planStyles from '../drawing/plan.module.css'
-import { selectDesign } from '../sheet/selectors'
+import { selectDesign, selectPointedPartIds } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import { ChosenPart, type EqualPieces } from './ChosenPart'
 
-/** What is chosen of each kind, with ways to have more of it, another or none. */
-export function ChosenParts({
-  choices,
-  pointedPartIds,
-  onChoose,
-}: {
+interface ChosenPartsProps {
   choices: readonly PartChoice[]
-  pointedPartIds: readonly string[]
   /** Shows in the tray what could be chosen. */
   onChoose: (title: string) => void
-}) {
-  const { fitted, snapshots } = useAppSelector(selectDesign)
+}
+
+/** What is chosen of each kind, with ways to have more of it, another or none. */
+export function ChosenParts({ choices, onChoose }: ChosenPartsProps) {
+  const fitted = useAppSelector((state) => selectDesign(state).fitted)
+  const snapshots = useAppSelector((state) => selectDesign(state).snapshots)
+  const pointedPartIds = useAppSelector(selectPointedPartIds)
   return (
     <table className={planStyles.table}>
       <caption className="only-for-readers">What is chosen</caption>

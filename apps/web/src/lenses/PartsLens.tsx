@@ -11,7 +11,7 @@ import { useWidth } from '../drawing/useWidth'
 import planStyles from '../drawing/plan.module.css'
 import { LensFrame } from '../sheet/LensFrame'
 import { useGoToChoice } from '../sheet/useGoToChoice'
-import { selectPointedFinding, selectShownDesign, selectShownMachine } from '../sheet/selectors'
+import { selectPointedPartIds, selectShownDesign, selectShownMachine } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import { Findings } from '../tray/Findings'
 import { PartOffers } from '../tray/PartOffers'
@@ -34,10 +34,6 @@ interface PartsLensProps {
 
 /** A step in which parts are chosen: the machine from above and from the side, and what could go in. */
 export function PartsLens({ title, step, showsFronts = false, children }: PartsLensProps) {
-  const design = useAppSelector(selectShownDesign)
-  const machine = useAppSelector(selectShownMachine)
-  const pointed = useAppSelector(selectPointedFinding)
-  const [paneRef, widthPx] = useWidth()
   const goTo = useGoToChoice()
   const choices = useMemo(() => partChoices(step), [step])
   // A link may say what is to be chosen; a switch that is pressed counts until another link does.
@@ -46,7 +42,6 @@ export function PartsLens({ title, step, showsFronts = false, children }: PartsL
   const [pressed, setPressed] = useState<{ at: string; title: string } | null>(null)
   const wanted = pressed?.at === location.key ? pressed.title : search.get('choose')
   const choice = choices.find((one) => one.title === wanted) ?? choices[0]
-  const pointedPartIds = pointed?.partIds ?? []
   return (
     <LensFrame
       title={title}
@@ -74,40 +69,59 @@ export function PartsLens({ title, step, showsFronts = false, children }: PartsL
         </>
       }
     >
-      <div ref={paneRef}>
-        <div className={planStyles.plan}>
-          <div>
-            <section aria-label="Plan">
-              <h2>{planTitle(machine)}</h2>
-              <PlanView
-                machine={machine}
-                design={design}
-                widthPx={widthPx > NARROW_PX ? widthPx - BESIDE_PX : widthPx}
-                pointedPartIds={pointedPartIds}
-                onChoose={(pieceId) => {
-                  const sheet = machine.pieces.get(pieceId)?.dataSheet
-                  const chosen = sheet && chosenIn(sheet)
-                  if (chosen) goTo(chosen)
-                }}
-                overlay={(pxPerMm) => <PlanCables machine={machine} pxPerMm={pxPerMm} />}
-              />
-            </section>
-            {children}
-            <ChosenParts
-              choices={choices}
+      <Drawings showsFronts={showsFronts}>
+        {children}
+        <ChosenParts
+          choices={choices}
+          onChoose={(chosen) => {
+            goTo({ step, title: chosen })
+          }}
+        />
+      </Drawings>
+    </LensFrame>
+  )
+}
+
+interface DrawingsProps {
+  showsFronts: boolean
+  /** What stands under the largest of them. */
+  children: ReactNode
+}
+
+/** The machine as it is, or as the choice under the pointer would make it; nothing else is drawn again for that. */
+function Drawings({ showsFronts, children }: DrawingsProps) {
+  const design = useAppSelector(selectShownDesign)
+  const machine = useAppSelector(selectShownMachine)
+  const pointedPartIds = useAppSelector(selectPointedPartIds)
+  const [paneRef, widthPx] = useWidth()
+  const goTo = useGoToChoice()
+  return (
+    <div ref={paneRef}>
+      <div className={planStyles.plan}>
+        <div>
+          <section aria-label="Plan">
+            <h2>{planTitle(machine)}</h2>
+            <PlanView
+              machine={machine}
+              design={design}
+              widthPx={widthPx > NARROW_PX ? widthPx - BESIDE_PX : widthPx}
               pointedPartIds={pointedPartIds}
-              onChoose={(title) => {
-                goTo({ step, title })
+              onChoose={(pieceId) => {
+                const sheet = machine.pieces.get(pieceId)?.dataSheet
+                const chosen = sheet && chosenIn(sheet)
+                if (chosen) goTo(chosen)
               }}
+              overlay={(pxPerMm) => <PlanCables machine={machine} pxPerMm={pxPerMm} />}
             />
-          </div>
-          <div className={planStyles.beside}>
-            {showsFronts && <PlainFront machine={machine} pointedPartIds={pointedPartIds} />}
-            <RearView machine={machine} pointedPartIds={pointedPartIds} />
-            <SideSection machine={machine} pointedPartIds={pointedPartIds} />
-          </div>
+          </section>
+          {children}
+        </div>
+        <div className={planStyles.beside}>
+          {showsFronts && <PlainFront machine={machine} pointedPartIds={pointedPartIds} />}
+          <RearView machine={machine} pointedPartIds={pointedPartIds} />
+          <SideSection machine={machine} pointedPartIds={pointedPartIds} />
         </div>
       </div>
-    </LensFrame>
+    </div>
   )
 }

@@ -1,5 +1,5 @@
 import type { LimitId, LimitStatus, LimitWords } from '@flint/core/figures'
-import { Fragment, useState } from 'react'
+import { Fragment, memo, useState } from 'react'
 import { SeverityShape } from '../controls/SeverityShape'
 import { HelpfulChanges } from './HelpfulChanges'
 import styles from './limits.module.css'
@@ -17,7 +17,7 @@ const ORDER: Record<LimitStatus, number> = {
 }
 
 /** Every limit of the brief with what the design has: the missed ones first. */
-export function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
+export const LimitList = memo(function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
   const [asked, setAsked] = useState<LimitId | null>(null)
   if (limits.length === 0) {
     return <p className="soft">The brief sets no limit yet.</p>
@@ -71,7 +71,7 @@ export function LimitList({ limits }: { limits: readonly ListedLimit[] }) {
       </tbody>
     </table>
   )
-}
+})
 
 /** Whether something can be looked for: what would help, or, where the space is there, what would be enough. */
 function isAskable(id: LimitId, status: LimitStatus): boolean {

@@ -4,6 +4,7 @@ import { problemSentence } from '../api/problemOf'
 import { selectOpen } from '../sheet/selectors'
 import { closed, opened } from '../store/sheetSlice'
 import { useAppDispatch, useAppSelector } from '../store/hooks'
+import { useFirstOpening } from './firstOpening'
 import { useKeptCopies } from './keptCopiesContext'
 import { wayBefore } from './waysOfWindow'
 
@@ -17,15 +18,15 @@ interface OpenedState {
 export function useOpenDesign(designId: string): OpenedState {
   const dispatch = useAppDispatch()
   const copies = useKeptCopies()
-  const isOpen = useAppSelector(selectOpen)?.designId === designId
+  const first = useFirstOpening()
+  const isOpen = useAppSelector((state) => selectOpen(state)?.designId === designId)
   const [problem, setProblem] = useState<string | null>(null)
 
   useEffect(() => {
     let left = false
     async function open(): Promise<void> {
-      const result = await dispatch(
-        api.endpoints.design.initiate(designId, { forceRefetch: true, subscribe: false }),
-      )
+      const result = await (first?.take(designId) ??
+        dispatch(api.endpoints.design.initiate(designId, { forceRefetch: true, subscribe: false })))
       if (left) return
       if (!result.data) {
         setProblem(problemSentence(result.error))
@@ -43,7 +44,7 @@ export function useOpenDesign(designId: string): OpenedState {
       left = true
       dispatch(closed())
     }
-  }, [designId, dispatch, copies])
+  }, [designId, dispatch, copies, first])
 
   return { isOpen, problem }
 }

@@ -22,10 +22,13 @@ import {
   wordsFor,
 } from '@flint/core/figures'
 import { createSelector } from '@reduxjs/toolkit'
+import { copyWithStructuralSharing } from '@reduxjs/toolkit/query'
 import type { Evaluated } from '../store/evaluatedSlice'
 import type { RootState } from '../store/store'
 import { format } from '../controls/locale'
 import type { OpenSheet } from '../store/sheetSlice'
+
+const NO_PARTS: readonly string[] = []
 
 export const selectOpen = (state: RootState): OpenSheet | null => state.sheet.open
 
@@ -41,16 +44,29 @@ export const selectDesign = (state: RootState) => selectSheet(state).history.pre
 /** What the drawing shows: the choice under the pointer, or the design as it is. */
 export const selectShownDesign = (state: RootState) =>
   selectSheet(state).preview ?? selectSheet(state).history.present
+export const selectDesignName = (state: RootState) => selectDesign(state).name
 export const selectDesignId = (state: RootState) => selectSheet(state).designId
 export const selectUnreadCopies = (state: RootState) => selectSheet(state).unreadCopies
 export const selectSave = (state: RootState) => selectSheet(state).save
 export const selectPointedFinding = (state: RootState) => selectSheet(state).pointedFinding
+/** The parts that the finding which is pointed at is about. */
+export const selectPointedPartIds = (state: RootState): readonly string[] =>
+  selectPointedFinding(state)?.partIds ?? NO_PARTS
 export const selectSelectedBays = (state: RootState) => selectSheet(state).selectedBays
 export const selectUndoLabel = (state: RootState) =>
   selectSheet(state).history.past.at(-1)?.label ?? null
 export const selectRedoLabel = (state: RootState) =>
   selectSheet(state).history.future[0]?.label ?? null
 export const selectRevision = (state: RootState) => selectSheet(state).baseRevision
+
+/** The same selector, whose answers are the very same as before wherever they say the same: so only what changed is drawn. */
+function shared<Answer>(select: (state: RootState) => Answer): (state: RootState) => Answer {
+  let last: Answer | undefined
+  return createSelector(
+    select,
+    (answer) => (last = copyWithStructuralSharing<Answer>(last, answer)),
+  )
+}
 
 /** A selector of machines that has the last one at hand, since edits leave most of it alone. */
 function machineSelector<D extends Parameters<typeof resolveMachine>[0] | null>(
@@ -74,10 +90,10 @@ export const selectBayPlan = createSelector(selectMachine, selectDesign, bayPlan
  * What is still to be chosen of the present document. It needs no figures, so whoever goes from choice to choice never
  * waits for them.
  */
-export const selectStillToChoose = createSelector(
-  selectMachine,
-  selectDesign,
-  (machine, { pools }) => stillToChoose({ machine, pools }),
+export const selectStillToChoose = shared(
+  createSelector(selectMachine, selectDesign, (machine, { pools }) =>
+    stillToChoose({ machine, pools }),
+  ),
 )
 
 /** The newest figures that are there, of the present document or of one shortly before; null before the first. */
@@ -106,10 +122,8 @@ export const selectEvaluatedWords = createSelector(selectEvaluatedDesign, (desig
 )
 
 /** What was found, but for what is only not known, each with its words. */
-export const selectFindings = createSelector(
-  selectEvaluation,
-  selectEvaluatedWords,
-  ({ findings }, words) =>
+export const selectFindings = shared(
+  createSelector(selectEvaluation, selectEvaluatedWords, ({ findings }, words) =>
     findings
       .filter((finding) => !isLack(finding))
       .map((finding) => ({
@@ -117,26 +131,26 @@ export const selectFindings = createSelector(
         ...findingWords(finding, words),
         fixLabel: finding.fix && editLabel(finding.fix, words),
       })),
+  ),
 )
 export type ShownFinding = ReturnType<typeof selectFindings>[number]
 
 /** What data sheets and the brief leave open, one entry for each piece. */
-export const selectNotGiven = createSelector(
-  selectEvaluation,
-  selectEvaluatedWords,
-  ({ findings }, words) =>
+export const selectNotGiven = shared(
+  createSelector(selectEvaluation, selectEvaluatedWords, ({ findings }, words) =>
     notGivenByPiece(findings).map((one) => ({
       ...one,
       name: one.pieceId === null ? 'The brief' : words.piece(one.pieceId),
       fields: listed(one.missing.map(fieldName)),
     })),
+  ),
 )
 
 /** The limits of the brief, with their words. */
-export const selectLimits = createSelector(
-  selectEvaluation,
-  selectEvaluatedWords,
-  ({ limits }, words) => limits.map((limit) => ({ ...limit, ...limitWords(limit, words) })),
+export const selectLimits = shared(
+  createSelector(selectEvaluation, selectEvaluatedWords, ({ limits }, words) =>
+    limits.map((limit) => ({ ...limit, ...limitWords(limit, words) })),
+  ),
 )
 export type ShownLimit = ReturnType<typeof selectLimits>[number]
 

@@ -1,4 +1,5 @@
 import { upperFirst } from '@flint/core/figures'
+import { memo } from 'react'
 import { useNavigate } from 'react-router'
 import { selectFindings, selectPointedFinding, type ShownFinding } from '../sheet/selectors'
 import { findingPointed } from '../store/sheetSlice'
@@ -11,7 +12,7 @@ import { NotGiven } from './NotGiven'
 import styles from './tray.module.css'
 
 /** What was found, the worst first. Choosing one brings its lens and lights the parts. */
-export function Findings() {
+export const Findings = memo(function Findings() {
   const findings = useAppSelector(selectFindings)
   return (
     <section className={styles.section}>
@@ -36,15 +37,15 @@ export function Findings() {
       <NotGiven />
     </section>
   )
-}
+})
 
-function FindingEntry({ finding }: { finding: ShownFinding }) {
+const FindingEntry = memo(function FindingEntry({ finding }: { finding: ShownFinding }) {
   const { code, severity, sentence, houseRule, fix, fixLabel, step, partIds } = finding
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
   const edit = useEdit()
   const previewOf = usePreview()
-  const pointed = useAppSelector(selectPointedFinding)?.code === code
+  const pointed = useAppSelector((state) => selectPointedFinding(state)?.code === code)
   return (
     <li
       className={pointed ? `${styles.finding} ${styles.pointedFinding}` : styles.finding}
@@ -78,4 +79,4 @@ function FindingEntry({ finding }: { finding: ShownFinding }) {
       )}
     </li>
   )
-}
+})

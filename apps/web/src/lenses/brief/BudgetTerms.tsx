@@ -1,5 +1,6 @@
 import { minorPerMajor } from '@flint/core/drawing'
 import { converted } from '@flint/core/figures'
+import { shallowEqual } from 'react-redux'
 import { DayField } from '../../controls/DayField'
 import { SmallChoice } from '../../controls/SmallChoice'
 import { selectDesign } from '../../sheet/selectors'
@@ -10,7 +11,11 @@ import styles from './brief.module.css'
 
 /** The currency that the budget is counted in, and the day by which it must do. */
 export function BudgetTerms() {
-  const { brief, money } = useAppSelector(selectDesign)
+  const rates = useAppSelector((state) => selectDesign(state).money.rates)
+  const brief = useAppSelector((state) => {
+    const { costLimitBy, costLimitMinor, costLimitCurrency, currency } = selectDesign(state).brief
+    return { costLimitBy, costLimitMinor, costLimitCurrency, currency }
+  }, shallowEqual)
   const { costLimitBy, costLimitMinor } = brief
   const edit = useEdit()
   const counted = brief.costLimitCurrency ?? brief.currency
@@ -23,8 +28,7 @@ export function BudgetTerms() {
         : Math.round((costLimitMinor / minorPerMajor(counted)) * minorPerMajor(code))
     edit({ do: 'change-brief', change: { ...change, costLimitMinor: scaled } })
   }
-  const lacksRate =
-    costLimitMinor !== null && converted(1, counted, brief.currency, money.rates) === null
+  const lacksRate = costLimitMinor !== null && converted(1, counted, brief.currency, rates) === null
   return (
     <>
       <div className={styles.pair}>

@@ -43,7 +43,7 @@ type Field = (typeof COLUMNS)[number]['field']
 
 /** What must fit, by kind of data: today, each year, and how large its files are. */
 export function DataTable() {
-  const { dataUnit } = useAppSelector(selectDesign).brief
+  const dataUnit = useAppSelector((state) => selectDesign(state).brief.dataUnit)
   return (
     <table className={styles.data}>
       <thead>

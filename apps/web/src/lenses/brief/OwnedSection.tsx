@@ -7,9 +7,10 @@ import styles from './brief.module.css'
 
 /** What is in the house already and costs nothing, by data sheet. */
 export function OwnedSection() {
-  const design = useAppSelector(selectDesign)
+  const fitted = useAppSelector((state) => selectDesign(state).fitted)
+  const snapshots = useAppSelector((state) => selectDesign(state).snapshots)
   const edit = useEdit()
-  const rows = bySheet(design)
+  const rows = bySheet({ fitted, snapshots })
   if (rows.length === 0) {
     return <p className="soft">Parts are listed here once the design has some.</p>
   }
@@ -67,7 +68,7 @@ interface OwnedRow {
 }
 
 /** Pieces that are paid by themselves: where it stands is not bought, and what came in another was paid with that. */
-function bySheet({ snapshots, fitted }: Design): OwnedRow[] {
+function bySheet({ snapshots, fitted }: Pick<Design, 'snapshots' | 'fitted'>): OwnedRow[] {
   return snapshots.flatMap(({ id, sheet }) => {
     const those = fitted.filter(({ snapshotId, within }) => snapshotId === id && within === null)
     if (those.length === 0 || kindOf(sheet).stands === 'nowhere') return []

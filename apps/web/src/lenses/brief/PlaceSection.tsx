@@ -1,6 +1,7 @@
 import { RACK_UNIT_MM } from '@flint/core/drawing'
 import { type Edit, partSheet } from '@flint/core/editing'
 import { fittedOne } from '@flint/core/editing'
+import { shallowEqual } from 'react-redux'
 import { Link } from 'react-router'
 import { NumberField } from '../../controls/NumberField'
 import { format } from '../../controls/locale'
@@ -18,7 +19,8 @@ const SIDES = [
 
 /** Where it stands: how much room there is, how warm it gets and how loud it may be. */
 export function PlaceSection() {
-  const place = useAppSelector((state) => fittedOne(selectDesign(state), 'place'))
+  // Found anew for each design, and the same as long as its piece and its data sheet are.
+  const place = useAppSelector((state) => fittedOne(selectDesign(state), 'place'), shallowEqual)
   const edit = useEdit()
   return (
     <>

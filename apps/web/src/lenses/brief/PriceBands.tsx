@@ -9,7 +9,11 @@ const MOST_BANDS = 12
 
 /** Hours of the day with another price of power. */
 export function PriceBands() {
-  const { priceBands, currency, pricePerKilowattHourMinor } = useAppSelector(selectDesign).brief
+  const priceBands = useAppSelector((state) => selectDesign(state).brief.priceBands)
+  const currency = useAppSelector((state) => selectDesign(state).brief.currency)
+  const perKilowattHourMinor = useAppSelector(
+    (state) => selectDesign(state).brief.pricePerKilowattHourMinor,
+  )
   const edit = useEdit()
   const perMajor = minorPerMajor(currency)
   const change = (bands: typeof priceBands, coalesce = false): void => {
@@ -80,7 +84,7 @@ export function PriceBands() {
           type="button"
           className="plain-button"
           onClick={() => {
-            change([...priceBands, { fromHour: 0, toHour: 6, minor: pricePerKilowattHourMinor }])
+            change([...priceBands, { fromHour: 0, toHour: 6, minor: perKilowattHourMinor }])
           }}
         >
           Add hours with another price

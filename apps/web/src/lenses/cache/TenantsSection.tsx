@@ -1,10 +1,4 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  MeasuringStrategy,
-  pointerWithin,
-  useDroppable,
-} from '@dnd-kit/core'
+import { DndContext, type DragEndEvent, pointerWithin, useDroppable } from '@dnd-kit/core'
 import { DATA_KINDS, type DataKind } from '@flint/core/editing'
 import { Evaluator } from '@flint/core/figures'
 import { useMemo } from 'react'
@@ -50,12 +44,7 @@ export function TenantsSection() {
           take data to a pool or choose one; what is placed on a pool has to fit there
         </span>
       </h2>
-      <DndContext
-        sensors={sensors}
-        collisionDetection={pointerWithin}
-        measuring={{ droppable: { strategy: MeasuringStrategy.BeforeDragging } }}
-        onDragEnd={onDragEnd}
-      >
+      <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={onDragEnd}>
         <div className={styles.tables}>
           <Anywhere>
             <table className="lined">

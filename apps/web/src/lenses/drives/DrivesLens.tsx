@@ -3,7 +3,6 @@ import {
   type DragEndEvent,
   DragOverlay,
   type DragStartEvent,
-  MeasuringStrategy,
   pointerWithin,
 } from '@dnd-kit/core'
 import { frontsOf } from '@flint/core/drawing'
@@ -84,7 +83,6 @@ export function DrivesLens() {
     <DndContext
       sensors={sensors}
       collisionDetection={pointerWithin}
-      measuring={{ droppable: { strategy: MeasuringStrategy.BeforeDragging } }}
       onDragStart={onDragStart}
       onDragEnd={onDragEnd}
       onDragCancel={() => {

@@ -103,11 +103,7 @@ export function NetworkLens() {
           machineBytesPerSecond={machineBytesPerSecond}
           packetBytes={packetBytes}
         />
-        <ChosenParts
-          choices={[CARDS, SWITCHES]}
-          pointedPartIds={pointedPartIds}
-          onChoose={focusFirstOffer}
-        />
+        <ChosenParts choices={[CARDS, SWITCHES]} onChoose={focusFirstOffer} />
         <RearView machine={machine} pointedPartIds={pointedPartIds} />
       </div>
     </LensFrame>
