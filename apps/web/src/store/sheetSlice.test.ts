@@ -112,6 +112,21 @@ describe('a design that was left and is opened again', () => {
     expect(again?.checkpoint.name).toBe('Start')
   })
 
+  test('of a way that the window kept, nothing is counted from a checkpoint at the present document', () => {
+    const copy = () => JSON.parse(JSON.stringify(design)) as typeof design
+    const way = {
+      designId: 'design-1',
+      history: { past: [], present: copy(), future: [] },
+      checkpoint: copy(),
+    }
+    const { open } = reducer(undefined, opened({ stored, kept: null, wayBefore: way }))
+    expect(open?.history.present).toBe(way.history.present)
+    expect(open?.checkpoint).toBe(way.history.present)
+    const other = { ...way, checkpoint: renamed }
+    const counted = reducer(undefined, opened({ stored, kept: null, wayBefore: other })).open
+    expect(counted?.checkpoint).toBe(renamed)
+  })
+
   test('unless something else has been saved meanwhile', () => {
     expect(openAgain(renameDesign(design, 'By another'), rename)?.history.past).toEqual([])
   })

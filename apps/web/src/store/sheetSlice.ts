@@ -105,7 +105,11 @@ export const sheetSlice = createSlice({
         history: kept ? record(history, 'take up the work kept here', kept.document) : history,
         baseRevision: kept?.baseRevision ?? stored.revision,
         baseDocument: history.present,
-        checkpoint: isSame ? leftBefore.checkpoint : history.present,
+        // What the window kept was read again, so a checkpoint at the present document is another object that says the same.
+        checkpoint:
+          isSame && !sameValue(leftBefore.checkpoint, history.present)
+            ? leftBefore.checkpoint
+            : history.present,
         save,
         selectedBays: [],
         pulledDrives: [],
