@@ -1,5 +1,5 @@
 import type { Machine } from './machine'
-import { allNeeds } from './placedNeeds'
+import { allNeeds } from './needs'
 
 /**
  * A resolved machine as JSON for other programs: what it is made of and what hangs on what, in lists.

@@ -2,7 +2,8 @@ import { failureGroupsOf } from '../design/pools/pools'
 import { bayBlocksOf, type BayId, baysOf } from './bays'
 import { cardPlaces } from './cardPlaces'
 import { drivesInBays } from './drivesInBays'
-import { fixedLinks, linksOf } from './links/links'
+import { fixedLinks } from './links/fixedLinks'
+import { linksOf } from './links/links'
 import type { Machine, MachineDesign } from './machine'
 import {
   byKind,
@@ -15,13 +16,14 @@ import {
   type PieceId,
   saidOf,
 } from './piece'
-import { placedNeeds, placeOnUsb, steadyNeeds } from './placedNeeds'
+import { placedNeeds } from './placedNeeds'
 import { devicesInConflict } from './placement/conflict'
 import { allFit, type Placement, placeDevices } from './placement/placeDevices'
 import { placementProblem } from './placement/placementProblem'
 import type { PlacementProblem } from './placement/places'
 import { MOST_TRIES } from './wiring/assignPlugs'
 import { NOTHING_SOLVED, Solver } from './solver'
+import { placeOnUsb, steadyNeeds } from './steadyNeeds'
 import { takeOver } from './takeOver'
 import { baysOfTrays } from './trays'
 import { cableList, cablesLook } from './wiring/cableList'

@@ -1,7 +1,7 @@
 import { NEED_KINDS, type NeedKind } from '../catalogue/needs'
 import { sameValue } from '../design/sameValue'
 import type { Machine } from './machine'
-import { type ByNeed, STEADY_NEEDS } from './placedNeeds'
+import { type ByNeed, STEADY_NEEDS } from './needs'
 
 /**
  * A machine with the very same values as the one before wherever they say the same, so that what was worked out
