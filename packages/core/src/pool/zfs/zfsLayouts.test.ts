@@ -47,6 +47,21 @@ test('every possible choice uses every drive once and can be made', () => {
   }
 })
 
+test('less usual parity groups hold two drives of data at least: one would be a mirror that reads slower', () => {
+  const least = { raidz1: 3, raidz2: 4, raidz3: 5 }
+  const seen = new Set<string>()
+  for (let count = 2; count <= 16; count += 1) {
+    for (const { pool, usual } of zfsLayouts(drives(count))) {
+      for (const { kind, driveIds } of usual ? [] : (pool?.groups ?? [])) {
+        if (kind !== 'raidz1' && kind !== 'raidz2' && kind !== 'raidz3') continue
+        expect(driveIds.length).toBeGreaterThanOrEqual(least[kind])
+        if (driveIds.length === least[kind]) seen.add(kind)
+      }
+    }
+  }
+  expect([...seen].sort()).toEqual(['raidz1', 'raidz2', 'raidz3'])
+})
+
 test('equal sizes are dealt to the same group', () => {
   const mixed = [2e12, 8e12, 2e12, 8e12].map((capacityBytes, index) => ({
     id: `drive-${index + 1}`,
