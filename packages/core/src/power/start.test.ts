@@ -180,6 +180,39 @@ describe('plugs and leads while drives start in groups', () => {
     expect(stagedWiring(machine, null)).toBe(machine.wiring.power)
   })
 
+  test('so do adapters, each by the drives behind it', () => {
+    const bare = withPart(demoDesign('drawer-of-drives'), 'emberlin-tall-750', {
+      sataPlugs: 0,
+      sataLeads: 0,
+      peripheralPlugs: 4,
+      peripheralLeads: 1,
+    })
+    const onAdapters = resolveMachine(bare)
+    const before = stagedWiring(onAdapters, null)
+    const after = stagedWiring(onAdapters, { drivesAtOnce: 1, secondsApart: 10 })
+    if (!before || !after) throw new Error('power wiring is known')
+    const extraOf = (id: string): number => {
+      const sheet = onAdapters.pieces.get(id)?.dataSheet
+      if (sheet?.kind !== 'drive') throw new Error('no drive')
+      return (sheet.start12VAmps ?? 0) - (sheet.readingWatts ?? 0) / 12
+    }
+    let several = 0
+    before.leads.forEach(({ lead, adapters }, index) => {
+      adapters.forEach((one, at) => {
+        const extras = before.feeds
+          .filter(({ leadKey, adapter }) => leadKey === lead.key && adapter === at)
+          .flatMap(({ end }) => end.driveIds.map(extraOf))
+        if (extras.length > 1) several += 1
+        const spared = extras.reduce((sum, extra) => sum + extra, 0) - Math.max(0, ...extras)
+        expect(after.leads[index]?.adapters[at]?.startAmps).toBeCloseTo(
+          (one.startAmps ?? 0) - spared,
+          10,
+        )
+      })
+    })
+    expect(several).toBeGreaterThan(1)
+  })
+
   test('a plug that is too weak for all at once holds in groups', () => {
     const { sheet } = demoPart('pellworth-drystone-2u12')
     if (sheet.kind !== 'chassis') throw new Error('a case')

@@ -26,6 +26,12 @@ test('six drives', () => {
   ])
 })
 
+test('groups of four with double parity are among the usual ones', () => {
+  expect(titles(8)).toContain('two of 4 wide, double parity')
+  expect(titles(8)).toContain('two of 4 wide, single parity')
+  expect(titles(6)).not.toContain('two of 3 wide, double parity')
+})
+
 test('what the number of drives forbids is listed with its reason', () => {
   expect(reasonOf(2, 'raidz2')).toBe('Double parity needs at least three drives.')
   expect(reasonOf(1, 'mirror')).toBe('Mirror needs at least two drives.')
