@@ -72,6 +72,13 @@ import { FLASH_READS_PER_SECOND, SEEK_SECONDS } from './pool/candidates/readRate
 import { MOST_PARITY_DRIVES } from './pool/dedicatedParity/dedicatedParityCapacity'
 import { HOURS_PER_YEAR } from './power/energyPerYear'
 import { ENCLOSURE_SHARE } from './power/besideDraw'
+import {
+  DRIVES_AT_LENGTH,
+  LARGE,
+  MOST_STEPS,
+  MOST_TRIES,
+  triesFor,
+} from './machine/wiring/assignPlugs'
 import { RAIL_VOLTS, RUNNING_SHARE } from './power/startCurve'
 import { BRICK_LEVELS } from './power/brickLoss'
 import { certifiedLoss, type CertificateSet } from './power/certifiedLoss'
@@ -395,6 +402,18 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['years of a machine', NO_MONEY_CHOICES.ownership.years, 5, PRACTICE],
   ['off by, in a sensitivity', [OFF_SHARE, OFF_POINTS], [0.2, 3], 'ours'],
   ['an unusual price', [UNUSUAL_SHARE, LEAST_FOR_UNUSUAL], [0.15, 5], PRACTICE],
+  [
+    'bounds of the search for wiring: ways, hosts, items times hosts, drives',
+    [MOST_STEPS, MOST_TRIES, LARGE, DRIVES_AT_LENGTH],
+    [1_000, 12_000, 2_000, 96],
+    'ours',
+  ],
+  [
+    'hosts tried with 24, 96, 504 and no drives',
+    [24, 96, 504, 0].map(triesFor),
+    [12_000, 12_000, 2_285, 12_000],
+    'ours',
+  ],
   ['of the board hidden', [WORTH_SAYING, MOST_OF_THE_BOARD], [0.1, 0.5], 'ours'],
 ]
 

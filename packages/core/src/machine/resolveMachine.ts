@@ -21,7 +21,7 @@ import { devicesInConflict } from './placement/conflict'
 import { allFit, type Placement, placeDevices } from './placement/placeDevices'
 import { placementProblem } from './placement/placementProblem'
 import type { PlacementProblem } from './placement/places'
-import { MOST_TRIES } from './wiring/assignPlugs'
+import { triesFor } from './wiring/assignPlugs'
 import { NOTHING_SOLVED, Solver } from './solver'
 import { placeOnUsb, steadyNeeds } from './steadyNeeds'
 import { takeOver } from './takeOver'
@@ -138,13 +138,6 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     solved: solver.solved,
   })
 }
-
-/** Up to so many drives each controller and lead may be thought about for as long as it takes. */
-const DRIVES_AT_LENGTH = 96
-
-/** Each controller of a large machine has a problem of its own, so that all together take no longer than those of a smaller one. */
-const triesFor = (drives: number): number =>
-  Math.floor(MOST_TRIES * Math.min(1, DRIVES_AT_LENGTH / Math.max(1, drives)))
 
 /** The pieces of a design in all their orders; the very same as before when none has come, gone or changed. */
 function sortedPieces(

@@ -25,11 +25,23 @@ export interface Gain {
 }
 
 /** Ways looked at before the best one so far is taken. Keeps the wiring of 24 drives well under 15 ms. */
-const MOST_STEPS = 1_000
+export const MOST_STEPS = 1_000
 /** Hosts tried on these ways: twelve on each, which only dozens of controllers or leads reach sooner. */
 export const MOST_TRIES = 12_000
 /** Items times hosts, beyond which there are too many ways to look at all in any case. */
-const LARGE = 2_000
+export const LARGE = 2_000
+/** A machine of so many drives has all its problems looked at for as long. */
+export const DRIVES_AT_LENGTH = 96
+
+/**
+ * How many hosts may be tried in each problem of a machine?
+ *
+ * Each controller of a large machine has a problem of its own, so of each fewer are tried, that all together take no
+ * longer than those of a smaller one.
+ * @example triesFor(504) // 2285
+ */
+export const triesFor = (drives: number): number =>
+  Math.floor(MOST_TRIES * Math.min(1, DRIVES_AT_LENGTH / Math.max(1, drives)))
 
 /** A host that something may go to, null to leave it out, and what is counted then. */
 interface Way {
