@@ -87,6 +87,7 @@ describe('readers with links of their own', () => {
     expect(first?.path?.port.partId).toBe('board-1')
     expect(second?.path).toBeNull()
     expect(second?.aloneBytesPerSecond).toBe(0)
+    expect(second?.togetherBytesPerSecond).toBe(0)
     expect(second && readerSentence(second, format)).toBe('No network port is left for its cable.')
     const [said] = figures(withReaders(ten, reader('one', { way: 'direct', port: board })))
     expect(said?.path?.port.partId).toBe('board-1')
