@@ -27,10 +27,8 @@ test('a digit and a choice pointed at draw only what they change', async ({ hous
   await offers.nth(1).waitFor()
   await page.waitForTimeout(SETTLED_MS)
   await redrawsSince(page)
-  // What is chosen already, so that the drawing stays as it is: the figures beside their arrows, and no offer.
-  const [place] = await Promise.all([
-    page.locator('[data-offer][aria-current=true]').first().boundingBox(),
-  ])
+  // A part that is chosen already changes neither drawing nor offers: only what follows the pointer is drawn.
+  const place = await page.locator('[data-offer][aria-current=true]').first().boundingBox()
   if (!place) throw new Error('No part is chosen.')
   await page.mouse.move(place.x + 20, place.y + 8)
   await page.mouse.move(place.x + 24, place.y + 10)

@@ -127,7 +127,7 @@ export class Recorder {
     if (work.state === 'unsure') {
       // In the order they were read, since what was read first decides whether the rest is asked for at all.
       for (const read of work.reads) {
-        if ('state' in read && (read as Work).state !== 'sure') this.#settle(read as Work)
+        if (isWork(read) && read.state !== 'sure') this.#settle(read)
         // Settling what was read has told this one when it came out different.
         if ((work.state as State) === 'stale') break
       }
@@ -158,6 +158,8 @@ export class Recorder {
     work.reads = reads
   }
 }
+
+const isWork = (value: Value): value is Work => 'state' in value
 
 /** Whoever is unsure has told its readers already. */
 function tellReaders({ readers }: Work): void {

@@ -35,21 +35,21 @@ function OpenSheet({ lens: { id, title, Pane } }: { lens: (typeof lenses)[number
     <div className={styles.sheet}>
       <PageTitle parts={[title, name]} />
       <SheetHead />
-      <TriedAgain lensId={id}>
+      <PaneBoundary lensId={id}>
         <StepRail />
-      </TriedAgain>
+      </PaneBoundary>
       <div className={styles.pane}>
         <ConflictNotice />
         <UnreadCopies />
         <FiguresBehind />
-        <TriedAgain lensId={id}>
+        <PaneBoundary lensId={id}>
           <Pane />
-        </TriedAgain>
+        </PaneBoundary>
       </div>
       <div className={styles.ledger}>
-        <TriedAgain lensId={id}>
+        <PaneBoundary lensId={id}>
           <Ledger />
-        </TriedAgain>
+        </PaneBoundary>
       </div>
       <SheetKeys />
     </div>
@@ -57,7 +57,7 @@ function OpenSheet({ lens: { id, title, Pane } }: { lens: (typeof lenses)[number
 }
 
 /** Keeps a pane that cannot be drawn from the others, and draws it again once the design or the lens is another. */
-function TriedAgain({ lensId, children }: { lensId: string; children: ReactNode }) {
+function PaneBoundary({ lensId, children }: { lensId: string; children: ReactNode }) {
   const design = useAppSelector(selectDesign)
   return (
     <ErrorBoundary FallbackComponent={PaneProblem} resetKeys={[design, lensId]}>
