@@ -9,6 +9,7 @@ import { makeApp } from '../../apps/server/src/app'
 import { inTurn } from '../../apps/server/src/http/inTurn'
 import { onlyOwnHosts } from '../../apps/server/src/http/onlyOwnHosts'
 import { problemHandler } from '../../apps/server/src/http/problemHandler'
+import { printerHere, summariserHere } from '../support/sameThread'
 import { startTestServer, TEST_SETTINGS, type TestServer } from '../support/testServer'
 
 let server: TestServer
@@ -246,7 +247,13 @@ test('what cannot be stored is not in the log', async () => {
     },
   })
   const own = await startTestServer()
-  const { express: app } = makeApp(own.database, TEST_SETTINGS, pino({ level: 'info' }, into))
+  const { express: app } = makeApp(
+    own.database,
+    TEST_SETTINGS,
+    pino({ level: 'info' }, into),
+    summariserHere,
+    printerHere,
+  )
   await own.database.query('ALTER TABLE design_revision RENAME TO away')
   const document = { ...newDesign('Mine'), notes: 'what nobody else should read' }
   const { status, body } = await request(app).post('/api/designs').send({ document })

@@ -9,7 +9,7 @@ import {
 import { type Design, newDesign, parseDesign, removeParts, renameDesign } from '@flint/core/editing'
 import { designSummary } from '@flint/core/figures'
 import request from 'supertest'
-import { summariserHere } from '../../apps/server/src/designs/summariser'
+import { summariserHere } from '../support/sameThread'
 import { startTestServer, type TestServer } from '../support/testServer'
 
 let server: TestServer

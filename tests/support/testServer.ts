@@ -3,8 +3,9 @@ import type { Express } from 'express'
 import { pino } from 'pino'
 import type { DataSource } from 'typeorm'
 import { type App, type AppSettings, makeApp } from '../../apps/server/src/app'
-import { type Summariser, summariserHere } from '../../apps/server/src/designs/summariser'
+import type { Summariser } from '../../apps/server/src/designs/summariser'
 import { makeDataSource } from '../../apps/server/src/database/dataSource'
+import { printerHere, summariserHere } from './sameThread'
 import { makeTestDatabase } from './testDatabase'
 
 const ROOT = join(import.meta.dirname, '..', '..')
@@ -46,6 +47,7 @@ export async function startTestServer(
     settings,
     pino({ level: 'silent' }),
     summariser,
+    printerHere,
   )
   await demo.loadWhenEmpty()
   return { app: express, database, routes, house, stop: () => database.destroy() }

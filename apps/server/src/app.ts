@@ -20,7 +20,7 @@ import { pastRoutes } from './designs/pastRoutes'
 import { PastStore } from './designs/pastStore'
 import { sharingRoutes } from './designs/sharingRoutes'
 import { SharingStore } from './designs/sharingStore'
-import { type Summariser, summariserHere } from './designs/summariser'
+import type { Summariser } from './designs/summariser'
 import { SummaryStore } from './designs/summaryStore'
 import { everythingRoutes } from './everything/everythingRoutes'
 import { healthRoutes } from './health/healthRoutes'
@@ -38,7 +38,7 @@ import { peopleRoutes } from './people/peopleRoutes'
 import { PeopleStore } from './people/peopleStore'
 import { actorName } from './people/principal'
 import { renewSession, sessions } from './people/sessions'
-import { type Printer, printerHere } from './print/printer'
+import type { Printer } from './print/printer'
 import { printRoutes } from './print/printRoutes'
 import { priceRoutes } from './prices/priceRoutes'
 import { PriceStore } from './prices/priceStore'
@@ -93,8 +93,8 @@ export function makeApp(
   database: DataSource,
   settings: AppSettings,
   logger: Logger,
-  summariser: Summariser = summariserHere,
-  printer: Printer = printerHere,
+  summariser: Summariser,
+  printer: Printer,
 ): App {
   const summaries = new SummaryStore(database, summariser)
   const designs = new DesignStore(database, summaries, settings.build)

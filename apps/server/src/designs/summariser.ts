@@ -1,5 +1,5 @@
-import { type Design } from '@flint/core/editing'
-import { type DesignSummary, designSummary } from '@flint/core/figures'
+import type { Design } from '@flint/core/editing'
+import type { DesignSummary } from '@flint/core/figures'
 import { Piscina } from 'piscina'
 import { buildOf } from '../build'
 
@@ -22,9 +22,9 @@ export interface Summariser {
 export function summariserOnThread(workerFile: string): Summariser {
   const threads = new Piscina<ToSummarise, DesignSummary>({
     filename: workerFile,
+    // It is there from the beginning, since a save waits for its summary only for a moment.
+    minThreads: 1,
     maxThreads: 1,
-    // It leaves a quiet server alone, and takes its memory with it.
-    idleTimeout: 30_000,
     resourceLimits: { maxOldGenerationSizeMb: 512 },
   })
   return {
@@ -38,11 +38,4 @@ export function summariserOnThread(workerFile: string): Summariser {
     },
     close: () => threads.destroy(),
   }
-}
-
-/** On the same thread, for those who have a server of their own. */
-export const summariserHere: Summariser = {
-  madeBy: 'here',
-  summarise: ({ design }) => Promise.resolve(designSummary(design)),
-  close: () => Promise.resolve(),
 }

@@ -1,6 +1,5 @@
 import { Piscina } from 'piscina'
 import type { PrintJob } from './printJob'
-import { printPdf } from './printPdf'
 
 /** Makes PDFs. */
 export interface Printer {
@@ -13,6 +12,8 @@ export interface Printer {
 export function printerOnThread(workerFile: string): Printer {
   const threads = new Piscina<PrintJob, Uint8Array>({
     filename: workerFile,
+    // Most servers print nothing for days, and what makes PDFs takes long to read.
+    minThreads: 0,
     maxThreads: 1,
     idleTimeout: 30_000,
     resourceLimits: { maxOldGenerationSizeMb: 512 },
@@ -27,10 +28,4 @@ export function printerOnThread(workerFile: string): Printer {
     },
     close: () => threads.destroy(),
   }
-}
-
-/** On the same thread, for those who have a server of their own. */
-export const printerHere: Printer = {
-  print: (job) => printPdf(job),
-  close: () => Promise.resolve(),
 }
