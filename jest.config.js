@@ -25,7 +25,8 @@ const base = {
 }
 
 export default {
-  testTimeout: 120_000,
+  // Long enough for a busy machine: what is to be quick says so by itself.
+  testTimeout: 300_000,
   projects: [
     {
       ...base,

@@ -157,5 +157,5 @@ test(
     expect(all.length).toBeGreaterThan(KILLS * WRITERS)
     process.stdout.write(`${KILLS} kills: none of ${all.length} answered saves is missing\n`)
   },
-  KILLS * 30_000 + 60_000,
+  KILLS * 90_000 + 120_000,
 )

@@ -88,9 +88,9 @@ export class Clone {
     })
   }
 
-  /** Waits until it says so on the terminal. @throws Error with what it said, when it does not within 20 seconds */
+  /** Waits until it says so on the terminal. @throws Error with what it said, when it does not within a minute */
   async says(words: string): Promise<void> {
-    const end = Date.now() + 20_000
+    const end = Date.now() + 60_000
     while (!this.said.includes(words)) {
       if (Date.now() > end) throw new Error(this.said)
       await new Promise((resolve) => setTimeout(resolve, 50))

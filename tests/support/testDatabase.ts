@@ -32,6 +32,30 @@ export async function makeTestDatabase(template?: string): Promise<DatabaseSetti
   return { ...settings, name }
 }
 
+/**
+ * A database that `fill` has filled, to be copied: the first who asks in the test cluster fills it, the others wait.
+ * @param fill leaves no connection behind
+ */
+export async function templateDatabase(
+  name: string,
+  fill: (database: DatabaseSettings) => Promise<void>,
+): Promise<string> {
+  const settings = testDatabaseSettings()
+  await withCluster(settings, async (client) => {
+    // The lock ends with the connection; its number means this and nothing else in the cluster.
+    await client.query('SELECT pg_advisory_lock(1)')
+    const { rows } = await client.query('SELECT FROM pg_database WHERE datname = $1', [name])
+    if (rows.length > 0) return
+    const making = `${name}_making`
+    await client.query(`DROP DATABASE IF EXISTS ${making}`)
+    await client.query(`CREATE DATABASE ${making}`)
+    await fill({ ...settings, name: making })
+    await untilAlone(making)
+    await client.query(`ALTER DATABASE ${making} RENAME TO ${name}`)
+  })
+  return name
+}
+
 /** Waits until nobody is connected to a database any more, so that it can be a template. */
 export async function untilAlone(name: string): Promise<void> {
   await withCluster(testDatabaseSettings(), async (client) => {
@@ -49,6 +73,9 @@ async function withCluster(
 ): Promise<void> {
   const client = new Client({ host, port, user, password, database })
   await client.connect()
-  await work(client)
-  await client.end()
+  try {
+    await work(client)
+  } finally {
+    await client.end()
+  }
 }

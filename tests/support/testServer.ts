@@ -5,8 +5,9 @@ import type { DataSource } from 'typeorm'
 import { type App, type AppSettings, makeApp } from '../../apps/server/src/app'
 import type { Summariser } from '../../apps/server/src/designs/summariser'
 import { makeDataSource } from '../../apps/server/src/database/dataSource'
+import type { Settings } from '../../apps/server/src/settings'
 import { printerHere, summariserHere } from './sameThread'
-import { makeTestDatabase } from './testDatabase'
+import { makeTestDatabase, templateDatabase } from './testDatabase'
 
 const ROOT = join(import.meta.dirname, '..', '..')
 
@@ -38,17 +39,23 @@ export async function startTestServer(
   change: Partial<AppSettings> = {},
   summariser: Summariser = summariserHere,
 ): Promise<TestServer> {
-  const database = makeDataSource({ database: await makeTestDatabase() })
+  const template = await templateDatabase('with_demo', async (settings) => {
+    const { demo, stop } = await open(settings, TEST_SETTINGS, summariserHere)
+    await demo.loadWhenEmpty()
+    await stop()
+  })
+  return open(await makeTestDatabase(template), { ...TEST_SETTINGS, ...change }, summariser)
+}
+
+async function open(
+  settings: Settings['database'],
+  app: AppSettings,
+  summariser: Summariser,
+): Promise<TestServer & Pick<App, 'demo'>> {
+  const database = makeDataSource({ database: settings })
   await database.initialize()
   await database.runMigrations()
-  const settings = { ...TEST_SETTINGS, ...change }
-  const { express, demo, routes, house } = makeApp(
-    database,
-    settings,
-    pino({ level: 'silent' }),
-    summariser,
-    printerHere,
-  )
-  await demo.loadWhenEmpty()
-  return { app: express, database, routes, house, stop: () => database.destroy() }
+  const logger = pino({ level: 'silent' })
+  const { express, demo, routes, house } = makeApp(database, app, logger, summariser, printerHere)
+  return { app: express, database, demo, routes, house, stop: () => database.destroy() }
 }
