@@ -42,7 +42,7 @@ export class House {
       stdio: ['ignore', 'ignore', 'inherit'],
     })
     const end = Date.now() + PATIENCE_MS
-    while (Date.now() < end) {
+    while (Date.now() < end && this.server.exitCode === null) {
       const answers = await fetch(`${this.url}/api/health`).then(
         ({ ok }) => ok,
         () => false,

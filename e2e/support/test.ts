@@ -1,3 +1,4 @@
+import type { ShelfPage } from '@flint/contract'
 import { type Page, test as base, expect } from '@playwright/test'
 import { House } from './house'
 
@@ -39,10 +40,13 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
   },
 })
 
-/** Opens a design of the shelf by its name. */
+/** Opens a design of the shelf by its name, at its own address. */
 export async function openDesign(page: Page, house: House, name: string): Promise<void> {
-  await page.goto(house.url)
-  await page.getByRole('link', { name, exact: true }).click()
+  const answer = await page.request.get(`${house.url}/api/designs`, { params: { find: name } })
+  const { rows } = (await answer.json()) as ShelfPage
+  const row = rows.find((one) => one.name === name)
+  if (!row) throw new Error(`${name} is not on the shelf`)
+  await page.goto(`${house.url}/designs/${row.id}`)
   await expect(page.getByRole('region', { name: 'Ledger' })).toBeVisible()
 }
 

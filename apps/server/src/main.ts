@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { pino } from 'pino'
 import { makeApp } from './app'
 import { buildOf } from './build'
+import { connectPatiently } from './database/connectPatiently'
 import { makeDataSource } from './database/dataSource'
 import { printerOnThread } from './print/printer'
 import { summariserOnThread } from './designs/summariser'
@@ -14,7 +15,7 @@ const settings = readSettings(process.env)
 const logger = pino({ level: settings.logLevel })
 
 const database = makeDataSource(settings)
-await database.initialize()
+await connectPatiently(database)
 await database.runMigrations()
 const summariser = summariserOnThread(join(import.meta.dirname, 'summaryWorker.js'))
 const printer = printerOnThread(join(import.meta.dirname, 'printWorker.js'))

@@ -7,16 +7,29 @@ import { makeStore } from '../store/store'
 import type { EvaluationWorker } from './evaluationThread'
 import { startEvaluating } from './startEvaluating'
 
-const TIMES = { budgetMs: 60, outdatedMs: 20 }
+const TIMES = { startMs: 200, budgetMs: 60, outdatedMs: 20 }
 
 /** A thread that works out nothing until it is told to, so that a test says what takes how long. */
 class SlowThread implements EvaluationWorker {
   static begun: SlowThread[] = []
+  static startsAtOnce = true
   asked: { role: EvaluatedRole; name: string; answer: () => void; fail: () => void }[] = []
   isEnded = false
+  isReady: () => unknown = () => null
+  breaks: () => unknown = () => null
+  readonly ready: Promise<unknown>
 
   constructor() {
     SlowThread.begun.push(this)
+    this.ready = new Promise((resolve, reject) => {
+      this.isReady = () => {
+        resolve(null)
+      }
+      this.breaks = () => {
+        reject(new Error('Its code cannot be read.'))
+      }
+    })
+    if (SlowThread.startsAtOnce) this.isReady()
   }
 
   evaluate(role: EvaluatedRole, design: Design): Promise<Evaluation> {
@@ -76,6 +89,7 @@ const open = (name: string): void => {
 
 beforeEach(() => {
   SlowThread.begun = []
+  SlowThread.startsAtOnce = true
   store = makeStore()
   startEvaluating(store, () => new SlowThread(), TIMES)
 })
@@ -157,6 +171,46 @@ test('a choice that is pointed at never holds up the present document', async ()
   rename('second')
   await settle(TIMES.outdatedMs + 25)
   expect(SlowThread.now).toMatchObject({ role: 'present', name: 'second' })
+})
+
+describe('a thread that takes long to start', () => {
+  beforeEach(() => {
+    SlowThread.startsAtOnce = false
+  })
+
+  test('counts no time until it is ready, neither for a design nor for one that was overtaken', async () => {
+    open('first')
+    rename('second')
+    await settle(TIMES.budgetMs + 30)
+    expect(SlowThread.begun).toHaveLength(1)
+    expect(state().evaluated.gaveUp).toBeNull()
+    SlowThread.newest.isReady()
+    SlowThread.startsAtOnce = true
+    await settle(TIMES.outdatedMs + 25)
+    expect(SlowThread.begun).toHaveLength(2)
+    expect(SlowThread.now.name).toBe('second')
+    await settle(TIMES.budgetMs + 30)
+    expect(state().evaluated.gaveUp).toMatchObject({ why: 'too long', design: { name: 'second' } })
+  })
+
+  test('and is never ready is given up too', async () => {
+    open('first')
+    await settle(TIMES.startMs + 30)
+    expect(SlowThread.newest.isEnded).toBe(true)
+    expect(state().evaluated.gaveUp).toMatchObject({ why: 'too long' })
+  })
+
+  test('and cannot read its code fails, and the next change begins another', async () => {
+    open('first')
+    SlowThread.newest.breaks()
+    await settle()
+    expect(state().evaluated.gaveUp).toMatchObject({ why: 'failed' })
+    SlowThread.startsAtOnce = true
+    rename('second')
+    expect(SlowThread.begun).toHaveLength(2)
+    await answer()
+    expect(shownName()).toBe('second')
+  })
 })
 
 test('a thread that breaks is told apart from one that is slow, and the next change is worked out', async () => {

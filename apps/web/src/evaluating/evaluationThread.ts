@@ -4,11 +4,15 @@ import { type EvaluatedRole, evaluatedRoles, type GaveUp } from '../store/evalua
 
 /** Somebody who works designs out, one at a time, and can be stopped in the middle of one. */
 export interface EvaluationWorker {
+  /** Kept once it has read its own code, which on a busy machine takes longer than most designs; broken when it cannot. */
+  ready: Promise<unknown>
   evaluate: (role: EvaluatedRole, design: Design) => Promise<Evaluation>
   end: () => void
 }
 
 export interface EvaluationTimes {
+  /** How long a thread may take to be ready, milliseconds. */
+  startMs: number
   /** How long one design may take before it is given up, milliseconds. */
   budgetMs: number
   /** How long one that nobody wants any more may go on, milliseconds. */
@@ -23,12 +27,14 @@ interface Asked {
 }
 
 interface Running extends Asked {
-  sinceMs: number
+  /** When its thread was ready for it, milliseconds; none is counted before. */
+  since: Promise<number>
   stop: () => void
 }
 
 /**
- * Works designs out on a thread of its own, the present one first, each within its budget of time.
+ * Works designs out on a thread of its own, the present one first, each within its budget of time, which begins when
+ * the thread is ready.
  *
  * Of each role only the newest design is wanted: those in between are never begun. A design that takes longer
  * than its budget, or than is left to one that was overtaken, is stopped with its thread, and the next one begins
@@ -58,7 +64,15 @@ export class EvaluationThread {
 
   /** Starts a worker before there is anything to do, since starting takes as long as a small design. */
   prepare(): void {
-    this.#worker ??= this.begin()
+    this.#worker ??= this.#begin()
+  }
+
+  #begin(): EvaluationWorker {
+    const worker = this.begin()
+    worker.ready.catch(() => {
+      if (this.#worker === worker) this.#worker = null
+    })
+    return worker
   }
 
   /** Nothing is wanted in this role any more. */
@@ -69,13 +83,16 @@ export class EvaluationThread {
 
   /** Most are done soon, and a new thread has to learn everything anew: so it is left some time. */
   #overtake(running: Running): void {
-    const leftMs = running.sinceMs + this.times.outdatedMs - performance.now()
-    setTimeout(
-      () => {
-        if (this.#running === running) running.stop()
-      },
-      Math.max(0, leftMs),
-    )
+    const stopLater = (sinceMs: number): void => {
+      const leftMs = sinceMs + this.times.outdatedMs - performance.now()
+      setTimeout(
+        () => {
+          if (this.#running === running) running.stop()
+        },
+        Math.max(0, leftMs),
+      )
+    }
+    void running.since.then(stopLater, () => undefined)
   }
 
   #next(): void {
@@ -83,7 +100,7 @@ export class EvaluationThread {
     const asked = role && this.#wanted.get(role)
     if (!role || !asked) return
     this.#wanted.delete(role)
-    const worker = (this.#worker ??= this.begin())
+    const worker = (this.#worker ??= this.#begin())
     const finish = (outcome: Evaluation | GaveUp): void => {
       if (this.#running !== running) return
       clearTimeout(budget)
@@ -91,13 +108,27 @@ export class EvaluationThread {
       this.done(asked, outcome)
       this.#next()
     }
-    const stop = (): void => {
+    const endWith = (outcome: GaveUp): void => {
+      if (this.#running !== running) return
       worker.end()
       this.#worker = null
-      finish('too long')
+      finish(outcome)
     }
-    const budget = asked.isPatient ? undefined : setTimeout(stop, this.times.budgetMs)
-    const running: Running = { ...asked, sinceMs: performance.now(), stop }
+    const stop = (): void => {
+      endWith('too long')
+    }
+    let budget = setTimeout(stop, this.times.startMs)
+    const since = worker.ready.then(() => {
+      clearTimeout(budget)
+      if (!asked.isPatient && this.#running === running) {
+        budget = setTimeout(stop, this.times.budgetMs)
+      }
+      return performance.now()
+    })
+    since.catch(() => {
+      endWith('failed')
+    })
+    const running: Running = { ...asked, since, stop }
     this.#running = running
     worker.evaluate(asked.role, asked.design).then(finish, () => {
       finish('failed')

@@ -11,6 +11,9 @@ interface Last {
 const lasts = new Map<EvaluatedRole, Last>()
 
 const designEvaluator = {
+  /** Answers as soon as all of this is read. */
+  answer: () => true,
+
   /** Works a design out away from the page; each role has its last one at hand, as edits follow each other. */
   evaluate(role: EvaluatedRole, design: Design): Evaluation {
     const last = lasts.get(role)

@@ -13,7 +13,7 @@ import { EvaluationThread, type EvaluationTimes, type EvaluationWorker } from '.
 import type { DesignEvaluator } from './evaluationWorker'
 import { takeThread } from './firstThread'
 
-const TIMES: EvaluationTimes = { budgetMs: 10_000, outdatedMs: 1_000 }
+const TIMES: EvaluationTimes = { startMs: 60_000, budgetMs: 10_000, outdatedMs: 1_000 }
 
 /**
  * Works out whatever the open sheet shows figures of, away from the page: the present document, the one that
@@ -99,7 +99,11 @@ const designOf: Record<EvaluatedRole, (sheet: OpenSheet) => Design | null> = {
 function beginWorker(): EvaluationWorker {
   const worker = takeThread()
   const evaluator = wrap<DesignEvaluator>(worker)
+  const broken = new Promise<never>((_resolve, reject) => {
+    worker.addEventListener('error', reject, { once: true })
+  })
   return {
+    ready: Promise.race([evaluator.answer(), broken]),
     evaluate: (role, design) => evaluator.evaluate(role, design),
     end: () => {
       worker.terminate()

@@ -1,6 +1,9 @@
 import { demoDesign, demoPart, demoParts } from '../../fixtures/demo'
+import { driveIdsOf } from '../../fixtures/ruleTable'
+import { notePieces } from '../design/edits/changeFields'
 import { applyEdit } from '../design/edits/edit'
 import { newDesign } from '../design/newDesign'
+import { putDrivesInBays } from '../design/edits/putDrivesInBays'
 import { evaluate } from '../evaluate'
 import { resolveMachine } from '../machine/resolveMachine'
 import { layoutFamilies } from '../pool/families'
@@ -92,6 +95,27 @@ describe('sets of drives that hold what the brief asks for', () => {
     const after = applyEdit(design, driveSetEdit(design, set))
     expect(after.fitted.filter(({ bay }) => bay !== null)).toHaveLength(set.drives)
     expect(after.pools).toHaveLength(1)
+  })
+
+  test('drives of the same model stay in their bays with all that is known of them, owned ones first', () => {
+    const design = emptyFront('pellworth-drystone-2u12', { ...media(40 * TB), failuresWanted: 2 })
+    const [set] = driveSets(design, resolveMachine(design), demoParts())
+    if (!set) throw new Error('no set')
+    const bays = resolveMachine(design).bays.map(({ id }) => id)
+    const full = putDrivesInBays(design, set.part, bays)
+    const [first, last] = [driveIdsOf(full).slice(0, 1), driveIdsOf(full).slice(-3)]
+    const known = notePieces(full, last, { owned: true, label: '77', ageYears: 3 })
+    const before = applyEdit(known, { do: 'send-back', driveIds: first })
+    const after = applyEdit(before, driveSetEdit(before, set))
+    const drives = after.fitted.filter(({ bay }) => bay !== null)
+    expect(drives).toHaveLength(set.drives)
+    expect(drives.filter(({ owned }) => owned)).toEqual(
+      before.fitted.filter(({ id }) => last.includes(id)),
+    )
+    // One that is sent back is none to begin a pool with.
+    expect(drives.map(({ away }) => away)).toEqual(drives.map(() => null))
+    expect(after.pools).toHaveLength(1)
+    expect(evaluate(after).capacity.workingBytes).toBe(set.workingBytes)
   })
 
   test('without bays or data sheets of drives there is none', () => {

@@ -5,6 +5,7 @@ import { wantedBytes } from '../design/brief'
 import type { Design } from '../design/design'
 import type { FamilyName } from '../design/pools/pools'
 import { applyEdit, type Edit, type SingleEdit } from '../design/edits/edit'
+import { snapshotOf } from '../design/edits/snapshots'
 import type { BayId } from '../machine/bays'
 import type { Machine } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
@@ -160,21 +161,36 @@ function bestLayout(
   )
 }
 
-/** Puts a set in and lays it out, in place of the drives in the bays. Worked out only for a set that is looked at. */
+/**
+ * Puts a set in and lays it out, in place of the drives in the bays; those of its model that are sound stay where
+ * they are, the owned ones first. Worked out only for a set that is looked at.
+ */
 export function driveSetEdit(
   design: Design,
   { part: model, bays, family, layoutId }: DriveSet,
 ): Edit {
-  const before = design.fitted.flatMap(({ id, bay }) => (bay === null ? [] : [id]))
+  const before = design.fitted.filter(({ bay }) => bay !== null)
+  const sheetId = snapshotOf(design, model)?.id
+  const kept = before
+    .filter(
+      ({ snapshotId, away, rebuilding }) => snapshotId === sheetId && away === null && !rebuilding,
+    )
+    .toSorted((one, other) => Number(other.owned) - Number(one.owned))
+    .slice(0, bays.length)
+  const gone = before.filter((piece) => !kept.includes(piece)).map(({ id }) => id)
+  const taken = new Set(kept.map(({ bay }) => bay))
+  const free = bays.filter((bay) => !taken.has(bay)).slice(0, bays.length - kept.length)
   const put: SingleEdit[] = [
-    ...(before.length > 0 ? [{ do: 'remove' as const, partIds: before }] : []),
-    { do: 'put-drives', model: cataloguedPart(model), bays: [...bays] },
+    ...(gone.length > 0 ? [{ do: 'remove' as const, partIds: gone }] : []),
+    ...(free.length > 0
+      ? [{ do: 'put-drives' as const, model: cataloguedPart(model), bays: free }]
+      : []),
   ]
   const filled = put.reduce<Design>(applyEdit, design)
   const machine = resolveMachine(filled)
   const { capacityBytes } = model.sheet
   const drives = filled.fitted
-    .filter(({ bay }) => bay !== null && bays.includes(bay))
+    .filter(({ bay }) => bay !== null)
     .map(({ id }) => ({ id, capacityBytes }))
   const layout = familyOf({ family })
     .layouts(spreadDrives(drives, machine))
