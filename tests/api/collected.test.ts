@@ -255,4 +255,4 @@ test('a million readings are a chart within a second or so', async () => {
   expect(pieces[0]).toMatchObject({ low: 90, high: 109, mean: expect.closeTo(99.5, 1) as number })
   // On a quiet machine about half a second; three where others work on the same processors.
   expect(tookMs).toBeLessThan(3_000)
-}, 120_000)
+})

@@ -76,7 +76,7 @@ beforeAll(() => {
     summary: { violations: { from: string; rule: { name: string } }[] }
   }
   found = summary.violations.map(({ from, rule }) => ({ from, rule: rule.name }))
-}, 60_000)
+})
 
 afterAll(() => {
   rmSync(tree, { recursive: true, force: true })

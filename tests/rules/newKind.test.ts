@@ -120,7 +120,7 @@ test('one file and one line: its watts, price, weight, placement and offers are 
     columns: expect.any(Number) as number,
     opens: true,
   })
-}, 60_000)
+})
 
 test('it compiles so, and a kind that lacks a piece does not', () => {
   const lacking = CLOCK.replaceAll('clock', 'watch')
@@ -132,8 +132,8 @@ test('it compiles so, and a kind that lacks a piece does not', () => {
     join(core, 'tsconfig.json'),
     JSON.stringify({ extends: join(ROOT, 'tsconfig.base.json'), include: ['src'] }),
   )
-  const { stdout } = node([join(ROOT, 'node_modules', 'typescript', 'bin', 'tsc'), '-p', '.'])
+  const { stdout } = node([join(ROOT, 'node_modules', 'typescript7', 'bin', 'tsc'), '-p', '.'])
   expect(stdout).toMatch(/'draws' is missing/)
   // Nothing is said of the other one.
   expect(stdout).not.toMatch(/clock/)
-}, 120_000)
+})

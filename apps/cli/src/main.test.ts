@@ -122,7 +122,7 @@ test('ten million members are refused at once', () => {
   const { out, err, status } = flintByNpm(['capacity', '-'], input)
   expect([out, status]).toEqual(['', 2])
   expect(err).toBe('vdevs[0].members has too many entries; 1024 is the most.\n')
-}, 60_000)
+})
 
 test('evaluate answers for a design document, and refuses what is none', async () => {
   const { out, status } = await flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
@@ -168,7 +168,7 @@ test('evaluate prints watts by state, the day of the machine, and each pool with
   expect(power.day.kilowattHoursPerMonth).toBeCloseTo((power.day.meanWatts * 730) / 1_000, 9)
   expect(power.savings.map(({ what }) => what)).toContain('disks sleep')
   expect(roles.pools).toMatchObject([{ poolId: 'pool-1', failures: { status: 'kept' } }])
-}, 60_000)
+})
 
 test('evaluate prints the start, how warm each row gets, and how loud it is', async () => {
   const { out } = await flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])
@@ -194,7 +194,7 @@ test('evaluate prints the start, how warm each row gets, and how loud it is', as
   }
   expect(noise.map(({ state }) => state)).toEqual(['asleep', 'spinning', 'scrub', 'starting'])
   expect(noise[3]?.decibels).toBeGreaterThan(noise[1]?.decibels ?? 0)
-}, 60_000)
+})
 
 test('readings holds a log of watts against the plan, and refuses what is none', async () => {
   const design = join('demo', 'designs', 'cabin-archive.json')
@@ -212,7 +212,7 @@ test('readings holds a log of watts against the plan, and refuses what is none',
     err: 'The log has no column of times with watts beside it.\n',
     status: 2,
   })
-}, 60_000)
+})
 
 test('bill prints the lines and what they come to, as JSON and as comma-separated text', async () => {
   const design = join('demo', 'designs', 'warm-room-shelf.json')
@@ -263,7 +263,7 @@ test('compare prints what is different between two designs', async () => {
     ]) as unknown,
   })
   expect(await flint(['compare', files[0] ?? ''])).toMatchObject({ status: 2 })
-}, 60_000)
+})
 
 test('evaluate keeps the fields it had and adds facts, statuses and what is still to choose', async () => {
   const { out } = await flint(['evaluate', join('demo', 'designs', 'cabin-archive.json')])

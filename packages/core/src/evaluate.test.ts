@@ -58,7 +58,7 @@ test('after any edits the evaluation is the one that is made from nothing', () =
     ),
     { numRuns: 60 },
   )
-}, 120_000)
+})
 
 test('an edit that concerns nothing leaves every finding, limit and figure the very same', () => {
   const evaluator = new Evaluator()

@@ -88,7 +88,7 @@ describe('after an edit', () => {
       }),
       { numRuns: 40 },
     )
-  }, 60_000)
+  })
 })
 
 describe('several of what may be several', () => {
