@@ -89,6 +89,13 @@ test('bays and slots are entered as rows of fields: copied, taken out, none, or 
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByText('Not kept yet: one value cannot be taken.')).toBeVisible()
   await slots.getByRole('group', { name: 'slots 1' }).getByLabel('PCIe generation').fill('4')
+  await slots.getByRole('button', { name: /^Add one/ }).click()
+  const plain = slots.getByRole('group', { name: 'slots 4' })
+  await plain.getByRole('combobox', { name: 'bus' }).click()
+  await page.getByRole('option', { name: 'PCI', exact: true }).click()
+  // Plain PCI has neither lanes nor generations.
+  await expect(plain.getByRole('combobox')).toHaveCount(1)
+  await expect(plain.getByRole('textbox')).toHaveCount(0)
   const sharing = page.getByRole('group', { name: 'sharing', exact: true })
   await sharing.getByRole('button', { name: /^There are none/ }).click()
   await page
@@ -104,6 +111,7 @@ test('bays and slots are entered as rows of fields: copied, taken out, none, or 
       { physicalLanes: 16, electricalLanes: 16, pcieGeneration: 4, origin: 'CPU' },
       { physicalLanes: 16, electricalLanes: 4, pcieGeneration: 3, origin: 'chipset' },
       { physicalLanes: 16, electricalLanes: 4, pcieGeneration: 3, origin: 'CPU' },
+      { bus: 'PCI' },
     ],
     sharing: [],
     networkPorts: null,

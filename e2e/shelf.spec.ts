@@ -116,9 +116,12 @@ test('a design that takes long to work out leaves the page alone, and is waited 
   house,
   quietPage: page,
 }) => {
-  // A thread that never answers stands for a design without end.
+  // A thread that says that it is there, and nothing else, stands for a design without end.
+  const body = `addEventListener('message', ({ data }) => {
+    if (data.path?.[0] === 'answer') postMessage({ id: data.id, type: 'RAW', value: true })
+  })`
   await page.route('**/evaluationWorker*', (route) =>
-    route.fulfill({ contentType: 'text/javascript', body: '' }),
+    route.fulfill({ contentType: 'text/javascript', body }),
   )
   await page.clock.install()
   await page.goto(house.url)

@@ -17,7 +17,11 @@ export default defineConfig({
         codeSplitting: {
           groups: [
             // The first script and what it is made of, or it would have to wait for the rest.
-            { name: 'early', test: /early\.ts$|firstThread\.ts$|preload-helper/, priority: 4 },
+            {
+              name: 'early',
+              test: /early\.ts$|firstThread\.ts$|linkKey\.ts$|designPath\.ts$|comlink|preload-helper/,
+              priority: 4,
+            },
             // What every screen needs comes as one file: fetching dozens of small ones takes longer than their contents.
             { name: 'start', tags: ['$initial'], priority: 3 },
             // Charts come with the first chart.

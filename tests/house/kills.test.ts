@@ -149,7 +149,11 @@ test(
     const missing: Saved[] = []
     for (const saved of all) {
       const { designId, revision, name } = saved
-      const response = await fetch(`${url}/api/designs/${designId}/revisions/${revision}`)
+      const response = await fetch(`${url}/api/designs/${designId}/revisions/${revision}`).catch(
+        (error: unknown) => {
+          throw new Error(`The server is gone. ${clone.terminal}\n${clone.log()}`, { cause: error })
+        },
+      )
       const stored = response.ok ? ((await response.json()) as StoredDesign) : null
       if (stored?.document.name !== name) missing.push(saved)
     }

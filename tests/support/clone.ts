@@ -102,6 +102,11 @@ export class Clone {
     return this.said
   }
 
+  /** The last that the web server has written into its log. */
+  log(): string {
+    return readFileSync(join(this.folder, '.flint', 'server.log'), 'utf8').slice(-5_000)
+  }
+
   /** The process of the web server. */
   webServer(): number {
     const script = String(this.started?.pid ?? '')

@@ -38,6 +38,10 @@ server.listen(settings.port, settings.host, () => {
   logger.info({ host: settings.host, port: settings.port }, 'listening')
 })
 const stopKeeping = keepHouse(house, logger)
+// What fails where nobody waits for it ends nobody else's work.
+process.on('unhandledRejection', (reason: unknown) => {
+  logger.error({ err: reason }, 'something failed that nobody waited for')
+})
 
 /** How long requests under way may take once the server is to stop. */
 const LONGEST_GOODBYE_MS = 5_000

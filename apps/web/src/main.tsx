@@ -2,6 +2,7 @@ import './theme/fonts'
 import './theme/sheet.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
+import { designIdOf } from './api/designPath'
 import { takeLinkKey } from './api/linkKey'
 import { peopleApi } from './api/peopleApi'
 import { App, fetchScreens } from './App'
@@ -26,7 +27,7 @@ const store = makeStore()
 void store.dispatch(peopleApi.endpoints.session.initiate())
 const firstOpening = new FirstOpening(store, location.pathname)
 const { prepare } = startEvaluating(store)
-if (location.pathname.startsWith('/designs/')) prepare()
+if (designIdOf(location.pathname) !== null) prepare()
 const windows = windowsOfBrowser()
 const copies = await openKeptCopies(
   await claimWindowId(windows),

@@ -18,8 +18,10 @@ export function FiguresBehind() {
       ) : (
         <>
           <span>
-            Working out the last change was given up after ten seconds. The figures below are of the
-            design before it; undo goes back to it.
+            {gaveUp.why === 'not started'
+              ? 'The thread that works out the last change did not start within a minute.'
+              : 'Working out the last change was given up after ten seconds.'}{' '}
+            The figures below are of the design before it; undo goes back to it.
           </span>
           <button type="button" className="plain-button" onClick={wait}>
             Wait for them

@@ -51,7 +51,11 @@ function FirstFigures({ children }: { children: ReactNode }) {
       ) : (
         <>
           <h1>This design takes long to work out</h1>
-          <p>Its figures were given up after ten seconds, and every change may take as long.</p>
+          <p>
+            {gaveUp.why === 'not started'
+              ? 'The thread that works designs out did not start within a minute.'
+              : 'Its figures were given up after ten seconds, and every change may take as long.'}
+          </p>
           <p>
             <button type="button" className="plain-button" onClick={wait}>
               Wait for them

@@ -117,7 +117,9 @@ export class EvaluationThread {
     const stop = (): void => {
       endWith('too long')
     }
-    let budget = setTimeout(stop, this.times.startMs)
+    let budget = setTimeout(() => {
+      endWith('not started')
+    }, this.times.startMs)
     const since = worker.ready.then(() => {
       clearTimeout(budget)
       if (!asked.isPatient && this.#running === running) {

@@ -1,3 +1,4 @@
+import type { StoredDesign } from '@flint/contract'
 import type { Design } from '@flint/core/editing'
 import { type Evaluation, Evaluator } from '@flint/core/figures'
 import { copyWithStructuralSharing } from '@reduxjs/toolkit/query'
@@ -11,6 +12,18 @@ interface Last {
 const lasts = new Map<EvaluatedRole, Last>()
 
 const designEvaluator = {
+  /**
+   * Works out a design as it is stored, for a page that is still starting and will ask for it.
+   *
+   * @throws TypeError when the server cannot be reached
+   */
+  async open(designId: string): Promise<void> {
+    const answer = await fetch(`/api/designs/${designId}`)
+    if (!answer.ok || lasts.has('present')) return
+    const { document } = (await answer.json()) as StoredDesign
+    if (!lasts.has('present')) designEvaluator.evaluate('present', document)
+  },
+
   /** Answers as soon as all of this is read. */
   answer: () => true,
 

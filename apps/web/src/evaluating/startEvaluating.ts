@@ -1,5 +1,4 @@
 import type { Design } from '@flint/core/editing'
-import { wrap } from 'comlink'
 import {
   type Evaluated,
   type EvaluatedRole,
@@ -10,7 +9,6 @@ import {
 import type { OpenSheet } from '../store/sheetSlice'
 import type { Store } from '../store/store'
 import { EvaluationThread, type EvaluationTimes, type EvaluationWorker } from './evaluationThread'
-import type { DesignEvaluator } from './evaluationWorker'
 import { takeThread } from './firstThread'
 
 const TIMES: EvaluationTimes = { startMs: 60_000, budgetMs: 10_000, outdatedMs: 1_000 }
@@ -97,8 +95,7 @@ const designOf: Record<EvaluatedRole, (sheet: OpenSheet) => Design | null> = {
 }
 
 function beginWorker(): EvaluationWorker {
-  const worker = takeThread()
-  const evaluator = wrap<DesignEvaluator>(worker)
+  const { worker, evaluator } = takeThread()
   const broken = new Promise<never>((_resolve, reject) => {
     worker.addEventListener('error', reject, { once: true })
   })

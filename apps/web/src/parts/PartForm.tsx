@@ -1,12 +1,13 @@
 import type { StoredPart } from '@flint/contract'
 import { kindWords, partColumns, type PartKind, slugOf } from '@flint/core/editing'
 import { useMemo, useState } from 'react'
-import { useForm } from 'react-hook-form'
+import { useForm, useWatch } from 'react-hook-form'
 import { useKeepPartMutation } from '../api/api'
 import { problemOf, problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
 import { FormRow } from './FormRow'
 import { PasteSheet } from './PasteSheet'
+import { isSaidOf } from './plainPci'
 import { readTyped, startTexts } from './sheetTexts'
 import { byColumn, byKey, fieldKey, sheetResolver, type TypedSheet } from './typedSheet'
 import styles from './parts.module.css'
@@ -31,6 +32,7 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
     },
     resolver: sheetResolver(kind, columns),
   })
+  const bus = useWatch({ control, name: 'texts.bus' })
   const [refusal, setRefusal] = useState('')
   const [keepPart, { isLoading }] = useKeepPartMutation()
   const noun = kindWords.find((one) => one.kind === kind)?.one ?? kind
@@ -75,9 +77,11 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
       />
       <table className={styles.form}>
         <tbody>
-          {columns.map((column) => (
-            <FormRow key={column.name} column={column} control={control} parts={parts} />
-          ))}
+          {columns
+            .filter(({ name }) => isSaidOf(bus, name))
+            .map((column) => (
+              <FormRow key={column.name} column={column} control={control} parts={parts} />
+            ))}
         </tbody>
       </table>
       {problems > 0 && (

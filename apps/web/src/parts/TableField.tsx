@@ -2,6 +2,7 @@ import { columnValue, type SheetColumn, withColumnValue } from '@flint/core/edit
 import { cellText, readCell } from '@flint/core/files'
 import { useState } from 'react'
 import { SmallChoice } from '../controls/SmallChoice'
+import { isSaidOf } from './plainPci'
 import type { RowChoice, RowSentence } from './rowSentences'
 import styles from './parts.module.css'
 
@@ -36,7 +37,7 @@ export function TableField({ column, text, sentence, onText }: TableFieldProps) 
       {rows?.map((row, at) => (
         <div key={at} className={styles.entry} role="group" aria-label={`${label} ${at + 1}`}>
           <span className={styles.entryNumber}>{at + 1}</span>
-          {columns.map((one) => (
+          {asked(columns, row).map((one) => (
             <RowField
               key={one.name}
               column={one}
@@ -96,6 +97,9 @@ export function TableField({ column, text, sentence, onText }: TableFieldProps) 
     </fieldset>
   )
 }
+
+const asked = (columns: readonly SheetColumn[], row: RowTexts): SheetColumn[] =>
+  columns.filter(({ name }) => isSaidOf(row.bus, name))
 
 interface RowFieldProps {
   column: SheetColumn

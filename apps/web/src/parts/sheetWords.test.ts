@@ -41,6 +41,11 @@ test('a table reads row by row, in words', () => {
   expect(shown('ashgrove-hearth-4', 'bayBlocks')).toContain('bay width 102 mm')
 })
 
+test('of a plain PCI slot no lanes and no generation are told', () => {
+  expect(shown('tindrel-old-m', 'slots').split('\n').at(-1)).toBe('bus PCI')
+  expect(shown('tindrel-old-m', 'slots').split('\n')[0]).toMatch(/physical lanes 16.*generation 2/)
+})
+
 test('every value of every shipped part reads as something', () => {
   for (const part of parts) {
     for (const column of shownColumns(part.sheet.kind)) {

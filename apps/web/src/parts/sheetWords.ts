@@ -9,6 +9,7 @@ import {
   type SheetColumn,
 } from '@flint/core/editing'
 import { format } from '../controls/locale'
+import { isSaidOf } from './plainPci'
 
 /** A data sheet with what is asked for the part. */
 type Priced = Pick<CataloguePart, 'sheet' | 'price'>
@@ -61,8 +62,9 @@ const partsWords = (sheets: readonly PartSheet[]): string =>
 /** One entry of a list, or one row of a table as "key M, carries PCIe". */
 function entryWords(entry: unknown): string {
   if (typeof entry !== 'object' || entry === null) return String(entry)
+  const { bus } = entry as { bus?: unknown }
   return Object.entries(entry)
-    .filter(([, value]) => value !== null)
+    .filter(([key, value]) => value !== null && isSaidOf(bus, key))
     .map(([key, value]) => {
       const { label, unit } = fieldWords(key)
       const text =

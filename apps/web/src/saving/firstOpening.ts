@@ -1,5 +1,6 @@
 import { createContext, useContext } from 'react'
 import { api } from '../api/api'
+import { designIdOf } from '../api/designPath'
 import type { Store } from '../store/store'
 
 const askFor = (store: Store, designId: string) =>
@@ -15,8 +16,8 @@ export class FirstOpening {
 
   /** @param path of the page; only that of a design asks for one */
   constructor(store: Store, path: string) {
-    const [, designId] = /^\/designs\/([^/]+)/.exec(path) ?? []
-    if (designId !== undefined) this.#first = { designId, answer: askFor(store, designId) }
+    const designId = designIdOf(path)
+    if (designId !== null) this.#first = { designId, answer: askFor(store, designId) }
   }
 
   /** The answer about a design, once: who opens it later wants to know how it is then. */

@@ -18,7 +18,7 @@ export interface Evaluated {
 }
 
 /** Why there are no figures of a document. */
-export type GaveUp = 'too long' | 'failed'
+export type GaveUp = 'too long' | 'not started' | 'failed'
 
 type EvaluatedState = Record<EvaluatedRole, Evaluated | null> & {
   /** The present document whose working out was given up. */

@@ -40,7 +40,7 @@ export function BudgetTerms() {
           onChange={choose}
         />
         <DayField
-          label="The budget must do until"
+          label="Budget until"
           help="Empty: all that is bought, whenever"
           value={costLimitBy}
           onChange={(day) => {
