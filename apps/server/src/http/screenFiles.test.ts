@@ -24,7 +24,7 @@ test.each([
 
 test('all that a screen is made of is named once', () => {
   expect(screenFiles(manifest, '/designs/1f/core')).toBe(
-    '</assets/sheet.js>; rel=modulepreload, </assets/a.js>; rel=modulepreload, </assets/b.js>; rel=modulepreload, </assets/sheet.css>; rel=preload; as=style, </assets/b.css>; rel=preload; as=style',
+    '</assets/sheet.js>; rel=modulepreload, </assets/a.js>; rel=modulepreload, </assets/b.js>; rel=modulepreload, </assets/sheet.css>; rel=preload; as=style; crossorigin, </assets/b.css>; rel=preload; as=style; crossorigin',
   )
 })
 

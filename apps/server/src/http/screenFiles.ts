@@ -49,6 +49,6 @@ export function screenFiles(manifest: BuildManifest, path: string): string | nul
   }
   return [
     ...[...scripts].map((file) => `</${file}>; rel=modulepreload`),
-    ...[...styles].map((file) => `</${file}>; rel=preload; as=style`),
+    ...[...styles].map((file) => `</${file}>; rel=preload; as=style; crossorigin`),
   ].join(', ')
 }
