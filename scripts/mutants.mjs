@@ -167,25 +167,37 @@ async function survives(folder, { file, number }, tests) {
   return true
 }
 
+function report() {
+  for (const subject of new Set(tried.map((change) => change.subject))) {
+    const count = tried.filter((change) => change.subject === subject).length
+    const alive = survivors.filter((job) => job.subject === subject).length
+    console.log(`${subject}: ${alive} of ${count} survive (${Math.round((alive / count) * 100)} %)`)
+  }
+  console.log(`${tried.length} of ${changes.length} changes tried, seed ${values.seed}`)
+}
+
 rmSync(WORK, { recursive: true, force: true })
 const changes = chosen()
 const folders = Array.from({ length: WORKERS }, (_, worker) => copyFor(worker, changes))
 const tests = await testsOf(folders[0])
 const jobs = [...changes]
+const tried = []
 const survivors = []
+// One that is stopped early says what it came to.
+process.once('SIGTERM', () => {
+  report()
+  process.exit(1)
+})
 await Promise.all(
   folders.map(async (folder) => {
     for (let job = jobs.shift(); job; job = jobs.shift()) {
-      if (!(await survives(folder, job, tests.get(job.number) ?? []))) continue
+      const isAlive = await survives(folder, job, tests.get(job.number) ?? [])
+      tried.push(job)
+      if (!isAlive) continue
       survivors.push(job)
       console.log(`${job.file}:${job.line} ${job.was} → ${job.to}`)
     }
   }),
 )
-for (const subject of new Set(changes.map((change) => change.subject))) {
-  const count = changes.filter((change) => change.subject === subject).length
-  const alive = survivors.filter((job) => job.subject === subject).length
-  console.log(`${subject}: ${alive} of ${count} survive (${Math.round((alive / count) * 100)} %)`)
-}
-console.log(`${changes.length} changes tried, seed ${values.seed}`)
+report()
 rmSync(WORK, { recursive: true, force: true })

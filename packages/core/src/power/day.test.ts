@@ -12,6 +12,7 @@ import { dayPower } from './dayPower'
 import { savings } from './savings'
 import { spinDown, USUAL_START_CYCLES } from './spinDown'
 import { suggestedDay } from './suggestedDay'
+import { supplyLoss } from './supplyLoss'
 
 const shelf = demoDesign('warm-room-shelf')
 const allDay = (state: HourState): DayProfile => ({
@@ -169,6 +170,19 @@ describe('what could be saved', () => {
     const asleep = found.find(({ what }) => what === 'disks sleep')?.watts ?? 0
     expect(asleep).toBeGreaterThan(20)
     expect(asleep).toBeLessThan(50)
+  })
+
+  test('the best supply saves what it loses less, at what the machine likely draws', () => {
+    const cabin = demoDesign('cabin-archive')
+    const { dc } = evaluate(cabin).power
+    const supply = cabin.snapshots.flatMap(({ sheet }) =>
+      sheet.kind === 'supply' ? [sheet] : [],
+    )[0]
+    if (!supply || !dc) throw new Error('no supply')
+    const likelyLoss = (certificate: typeof supply.certificate): number =>
+      supplyLoss(dc.likely, { ...supply, certificate }, cabin.brief.mainsVolts).likely
+    const better = savingsOf(cabin).find(({ what }) => what === 'better supply')
+    expect(better?.watts).toBeCloseTo(likelyLoss(supply.certificate) - likelyLoss('titanium'), 10)
   })
 
   test('disks that sleep already save nothing more', () => {

@@ -6,9 +6,10 @@ import { applyEdit } from '../design/edits/edit'
 import { newDesign } from '../design/newDesign'
 import { evaluate } from '../evaluate'
 import { isOverloaded } from '../machine/wiring/wirePower'
+import { piecesOf } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
 import { stagedWiring } from './stagedWiring'
-import { startCurve } from './startCurve'
+import { runningAmps, startCurve } from './startCurve'
 import { startGroups } from './startGroups'
 import { startInGroups } from './startInGroups'
 import { startSurge } from './startSurge'
@@ -24,6 +25,13 @@ const machine = resolveMachine(cabin)
 const inGroups = (drivesAtOnce: number, secondsApart = 10): Design => ({
   ...cabin,
   spinUp: { drivesAtOnce, secondsApart },
+})
+
+test('a disk whose idle watts nobody gives counts for nothing while it turns', () => {
+  const [disk] = piecesOf(resolveMachine(changed(cabin, 'drive', { idleWatts: null })), 'drive')
+  if (!disk) throw new Error('no disk')
+  expect(runningAmps(disk, 'twelve')).toBe(0)
+  expect(runningAmps(disk, 'five')).toBe(0)
 })
 
 describe('the start, second by second', () => {
@@ -140,6 +148,11 @@ describe('rails against the start', () => {
       expect(codes).toContain('five-volt-surge-not-known')
       expect(codes).not.toContain('five-volt-surge')
     }
+  })
+
+  test('a rail whose rating nobody gives holds no drive back', () => {
+    const unrated = changed(cabin, 'supply', { rated5VAmps: null, rated12VAmps: null })
+    expect(startInGroups(resolveMachine(unrated))?.drivesAtOnce).toBe(12)
   })
 
   test('where even one at a time is too much there are no groups to offer', () => {

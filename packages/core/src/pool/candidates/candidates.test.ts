@@ -86,6 +86,7 @@ test('compression counts only where the layout compresses', () => {
   const packed = candidates(drives, { ...DEFAULT_HOUSE_RULES, compressionRatio: 2 })
   const gain = (id: string): number => byId(packed, id).workingBytes / byId(plain, id).workingBytes
   expect(gain('zfs/raidz1x1x3')).toBeCloseTo(2, 6)
+  expect(gain('flexible-chunks/two-copies')).toBeCloseTo(2, 6)
   expect(gain('fixed-stripes/raid5')).toBe(1)
 })
 

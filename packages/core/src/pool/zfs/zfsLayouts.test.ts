@@ -26,6 +26,11 @@ test('six drives', () => {
   ])
 })
 
+test('seven drives in mirrors: one of them is three-way', () => {
+  const all = zfsLayouts(drives(7)).map(({ title }) => title)
+  expect(all).toContain('three mirrors, 1 of them three-way')
+})
+
 test('groups of four with double parity are among the usual ones', () => {
   expect(titles(8)).toContain('two of 4 wide, double parity')
   expect(titles(8)).toContain('two of 4 wide, single parity')
