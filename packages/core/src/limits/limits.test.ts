@@ -16,11 +16,15 @@ import { households } from '../design/households'
 import { newDesign } from '../design/newDesign'
 import { parseDesign } from '../design/parseDesign'
 import { evaluate } from '../evaluate'
+import { roomInPlace } from '../fit/roomInPlace'
+import { wordsFor } from '../judging/words'
 import { machineNoise } from '../noise/machineNoise'
 import { resolveMachine } from '../machine/resolveMachine'
 import { averagePricePerKilowattHourMinor } from '../power/averagePrice'
 import { exactly } from '../units/amount'
 import { TIB } from '../units/bytes'
+import { formatterFor } from '../units/formatter'
+import { limitWords } from './limits'
 import type { LimitStatus } from '../judging/statusOf'
 
 const shelf = demoDesign('warm-room-shelf')
@@ -117,6 +121,16 @@ describe('how a design stands to its brief', () => {
     ['readers', asks({ readersAtOnce: 0 }), undefined],
   ] as const)('%s: %#', (id, design, expected) => {
     expect(standing(design, id)).toBe(expected)
+  })
+
+  test('a case that fits and leaves one millimetre too few for plugs says so', () => {
+    const room = roomInPlace(shelf, resolveMachine(shelf))
+    const tight = asks({ plugRoomMm: (room?.behindMm ?? NaN) + 1 })
+    const judged = evaluate(tight).limits.find(({ id }) => id === 'place')
+    if (!judged) throw new Error('no limit')
+    expect(judged).toMatchObject({ status: 'missed', has: { likely: 1 } })
+    const { has } = limitWords(judged, wordsFor(tight, formatterFor('en')))
+    expect(has).toMatch(new RegExp(`, ${room?.behindMm ?? ''} mm for plugs$`))
   })
 
   test('a brief that asks for nothing has no limits to keep', () => {

@@ -2,7 +2,7 @@ import { demoDesign } from '../../fixtures/demo'
 import { type Alternative, type Ownership, moneyChoices } from '../design/money'
 import { Evaluator } from '../evaluate'
 import { resolveMachine } from '../machine/resolveMachine'
-import { exactly } from '../units/amount'
+import { type Amount, exactly } from '../units/amount'
 import { alternativeStreams, ownStreams } from './alternativeStreams'
 import { designOwnership } from './designOwnership'
 import { ownership } from './ownership'
@@ -89,6 +89,21 @@ describe('the shelf of the demo', () => {
   test('the price of every piece adds up to the bill', () => {
     const prices = [...piecePrices(cost, design).values()]
     expect(prices.reduce((sum, one) => sum + one, 0)).toBe(cost.total.likely)
+  })
+
+  test('a terabyte of what is likely paid, where the sum is a band', () => {
+    const total: Amount<'money'> = {
+      ...exactly(120_000, 'money'),
+      low: 100_000,
+      high: 150_000,
+    }
+    expect(
+      pricePerTerabyte(
+        { total },
+        { rawBytes: 16e12, availableBytes: 12e12, workingBytes: 10e12 },
+        [],
+      ),
+    ).toEqual({ rawMinor: 7_500, usableMinor: 10_000, workingMinor: 12_000, drivesMinor: null })
   })
 
   test('a terabyte, as sold, to use and to work with', () => {

@@ -13,6 +13,7 @@ describe('room for a cooler', () => {
     expect(at(148, 25, 0)).toEqual({ clearanceMm: 123, obstacle: 'the fan under the cover' })
     expect(at(128, 0, 56)?.obstacle).toBe('the supply over the board')
     expect(at(50, 0, 56)?.obstacle).toBe('the cover')
+    expect(at(56, 0, 56)?.obstacle).toBe('the cover')
   })
 
   test('one missing measure makes it unknown', () => {
