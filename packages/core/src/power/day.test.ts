@@ -178,7 +178,7 @@ describe('what could be saved', () => {
     const supply = cabin.snapshots.flatMap(({ sheet }) =>
       sheet.kind === 'supply' ? [sheet] : [],
     )[0]
-    if (!supply || !dc) throw new Error('no supply')
+    if (!supply) throw new Error('no supply')
     const likelyLoss = (certificate: typeof supply.certificate): number =>
       supplyLoss(dc.likely, { ...supply, certificate }, cabin.brief.mainsVolts).likely
     const better = savingsOf(cabin).find(({ what }) => what === 'better supply')
