@@ -1,6 +1,6 @@
 import type { DataSource } from 'typeorm'
 
-/** Each waits as long as a connection may take to be made. */
+/** Each waits up to five seconds for its connection: half a minute together, half of what the start command waits. */
 const MOST_TRIES = 6
 
 /**

@@ -19,7 +19,7 @@ export function FiguresBehind() {
         <>
           <span>
             {gaveUp.why === 'not started'
-              ? 'The thread that works out the last change did not start within a minute.'
+              ? 'Working out the last change had not begun after a minute.'
               : 'Working out the last change was given up after ten seconds.'}{' '}
             The figures below are of the design before it; undo goes back to it.
           </span>

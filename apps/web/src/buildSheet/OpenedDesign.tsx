@@ -53,7 +53,7 @@ function FirstFigures({ children }: { children: ReactNode }) {
           <h1>This design takes long to work out</h1>
           <p>
             {gaveUp.why === 'not started'
-              ? 'The thread that works designs out did not start within a minute.'
+              ? 'Working out its figures had not begun after a minute; the machine may be busy.'
               : 'Its figures were given up after ten seconds, and every change may take as long.'}
           </p>
           <p>

@@ -4,7 +4,10 @@ import { type EvaluatedRole, evaluatedRoles, type GaveUp } from '../store/evalua
 
 /** Somebody who works designs out, one at a time, and can be stopped in the middle of one. */
 export interface EvaluationWorker {
-  /** Kept once it has read its own code, which on a busy machine takes longer than most designs; broken when it cannot. */
+  /**
+   * Resolves once it has read its own code, which on a busy machine takes longer than most designs; rejects when it
+   * cannot.
+   */
   ready: Promise<unknown>
   evaluate: (role: EvaluatedRole, design: Design) => Promise<Evaluation>
   end: () => void
@@ -67,6 +70,7 @@ export class EvaluationThread {
     this.#worker ??= this.#begin()
   }
 
+  /** Begins a worker; one that cannot read its code is not asked for the next design. */
   #begin(): EvaluationWorker {
     const worker = this.begin()
     worker.ready.catch(() => {

@@ -2,7 +2,7 @@ import { cataloguedPart } from '../catalogue/cataloguedPart'
 import { type DriveSheet, goesIntoBay } from '../catalogue/kinds/drive'
 import type { CataloguePart } from '../catalogue/partKinds'
 import { wantedBytes } from '../design/brief'
-import type { Design } from '../design/design'
+import type { Design, FittedPart } from '../design/design'
 import type { FamilyName } from '../design/pools/pools'
 import { applyEdit, type Edit, type SingleEdit } from '../design/edits/edit'
 import { snapshotOf } from '../design/edits/snapshots'
@@ -161,6 +161,17 @@ function bestLayout(
   )
 }
 
+/** The drives in bays that are of a model and neither away nor being rebuilt, the owned ones first. */
+function soundDrivesOf(design: Design, model: CataloguePart): FittedPart[] {
+  const sheetId = snapshotOf(design, model)?.id
+  return design.fitted
+    .filter(
+      ({ bay, snapshotId, away, rebuilding }) =>
+        bay !== null && snapshotId === sheetId && away === null && !rebuilding,
+    )
+    .toSorted((one, other) => Number(other.owned) - Number(one.owned))
+}
+
 /**
  * Puts a set in and lays it out, in place of the drives in the bays; those of its model that are sound stay where
  * they are, the owned ones first. Worked out only for a set that is looked at.
@@ -170,13 +181,7 @@ export function driveSetEdit(
   { part: model, bays, family, layoutId }: DriveSet,
 ): Edit {
   const before = design.fitted.filter(({ bay }) => bay !== null)
-  const sheetId = snapshotOf(design, model)?.id
-  const kept = before
-    .filter(
-      ({ snapshotId, away, rebuilding }) => snapshotId === sheetId && away === null && !rebuilding,
-    )
-    .toSorted((one, other) => Number(other.owned) - Number(one.owned))
-    .slice(0, bays.length)
+  const kept = soundDrivesOf(design, model).slice(0, bays.length)
   const gone = before.filter((piece) => !kept.includes(piece)).map(({ id }) => id)
   const taken = new Set(kept.map(({ bay }) => bay))
   const free = bays.filter((bay) => !taken.has(bay)).slice(0, bays.length - kept.length)
