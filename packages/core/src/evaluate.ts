@@ -47,10 +47,11 @@ export class Evaluator {
       // Each rule is only ever given what it found itself.
       recorder.kept(() => findingsBy(rule as unknown as Rule<string, object>, given)),
     )
-    this.#findings = recorder.kept(
-      () => inOrderOfWeight(byRule.flatMap((find) => find()) as AnyFinding[]),
-      false,
-    )
+    this.#findings = recorder.kept(() => {
+      const all: AnyFinding[] = []
+      for (const find of byRule) all.push(...(find() as AnyFinding[]))
+      return inOrderOfWeight(all)
+    }, false)
     this.#limits = recorder.kept(
       () =>
         limits.flatMap((limit) => (given.judged(limit as never) as AnyJudgedLimit | null) ?? []),

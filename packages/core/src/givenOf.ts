@@ -13,6 +13,7 @@ import type { JudgedLimit } from './judging/judgedLimit'
 import type { Limit } from './judging/limit'
 import { judgeLimit, limits } from './limits/limits'
 import { driveSizes } from './machine/driveSizes'
+import { drivesOnHosts } from './machine/drivesOnHosts'
 import type { Machine } from './machine/machine'
 import { resolveMachine } from './machine/resolveMachine'
 import type { DataWiring } from './machine/wiring/wireData'
@@ -127,7 +128,8 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     () => resolveMachine({ ...machine.madeFrom, paths: NO_CHOICES }, now().machine),
     false,
   )
-  const loads = recorder.kept(() => cardLoads(machine))
+  const onHosts = recorder.kept(() => drivesOnHosts(machine))
+  const loads = recorder.kept(() => cardLoads(machine, onHosts()))
   const judgedBy = new Map<string, () => JudgedLimit | null>()
   const given: Given = {
     brief: briefNow,
@@ -171,6 +173,9 @@ export function givenOf(recorder: Recorder, now: () => Current): Given {
     },
     get rates() {
       return money().rates
+    },
+    get drivesOnHosts() {
+      return onHosts()
     },
     get cardLoads() {
       return loads()

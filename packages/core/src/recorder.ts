@@ -28,6 +28,13 @@ interface Source extends Value {
   readonly get: () => unknown
 }
 
+/** An object whose fields are read each by itself: while it is the very same, none of them has changed. */
+interface Fields {
+  of: object | null
+  readonly current: () => object
+  readonly sources: Source[]
+}
+
 /**
  * Keeps what was worked out for as long as every value that was read for it is the very same.
  *
@@ -40,27 +47,41 @@ interface Source extends Value {
  */
 export class Recorder {
   readonly #sources: Source[] = []
+  readonly #fields: Fields[] = []
   /** What the work that is running has read so far. */
   #reads: Value[] | null = null
 
   /** Values from outside may have changed since. */
   nextRound(): void {
-    for (const source of this.#sources) {
-      if (source.readers.size === 0) continue
-      const now = source.get()
-      if (now === source.now) continue
-      source.now = now
-      for (const reader of source.readers) {
-        if (reader.state === 'sure') tellReaders(reader)
-        reader.state = 'stale'
-      }
+    for (const source of this.#sources) lookAt(source)
+    for (const fields of this.#fields) {
+      const now = fields.current()
+      if (now === fields.of) continue
+      fields.of = now
+      for (const source of fields.sources) lookAt(source)
     }
   }
 
   /** A value from outside; it stays the same throughout a round. */
   source<Given>(get: () => Given): () => Given {
+    return this.#sourceIn(this.#sources, get)
+  }
+
+  /** Every named field of an object that is never changed itself, as a value from outside. */
+  fieldsOf<Given extends object>(
+    names: readonly (keyof Given)[],
+    current: () => Given,
+  ): { name: keyof Given; get: () => unknown }[] {
+    const fields: Fields = { of: null, current, sources: [] }
+    this.#fields.push(fields)
+    return names.map((name) => {
+      return { name, get: this.#sourceIn(fields.sources, () => current()[name]) }
+    })
+  }
+
+  #sourceIn<Given>(sources: Source[], get: () => Given): () => Given {
     const source: Source = { now: undefined, readers: new Set(), readIn: null, get }
-    this.#sources.push(source)
+    sources.push(source)
     return () => {
       const now = get()
       source.now = now
@@ -159,6 +180,18 @@ export class Recorder {
   }
 }
 
+/** Tells those that read a value from outside when it is another now. */
+function lookAt(source: Source): void {
+  if (source.readers.size === 0) return
+  const now = source.get()
+  if (now === source.now) return
+  source.now = now
+  for (const reader of source.readers) {
+    if (reader.state === 'sure') tellReaders(reader)
+    reader.state = 'stale'
+  }
+}
+
 const isWork = (value: Value): value is Work => 'state' in value
 
 /** Whoever is unsure has told its readers already. */
@@ -181,9 +214,8 @@ export function recorded<Source extends object>(
   inner: { [Field in keyof Source]?: Source[Field] } = {},
 ): Source {
   const view = { ...inner } as Source
-  for (const name of names) {
-    if (name in inner) continue
-    const get = recorder.source(() => current()[name])
+  const own = names.filter((name) => !(name in inner))
+  for (const { name, get } of recorder.fieldsOf(own, current)) {
     Object.defineProperty(view, name, { get, enumerable: true })
   }
   return view

@@ -9,6 +9,7 @@ import type { PathChoices } from '../design/pathChoices'
 import type { Tenants } from '../design/tenants'
 import type { AirFlow } from '../heat/airFlow'
 import type { HeatFigure } from '../heat/machineHeat'
+import type { DrivesOnHosts } from '../machine/drivesOnHosts'
 import type { Machine } from '../machine/machine'
 import type { PlacedDevice } from '../machine/placement/placeDevices'
 import type { MissingCables } from '../machine/wiring/missingCables'
@@ -60,6 +61,7 @@ export interface Given extends Readonly<Measured> {
   readonly ownedIds: ReadonlySet<string>
   /** The builder's own, of one currency into another. */
   readonly rates: readonly Rate[]
+  readonly drivesOnHosts: DrivesOnHosts
   /** What each placed card has to move, with the drives that are wired to it. */
   readonly cardLoads: readonly PlacedDevice[]
   /** Data cables of four lanes that are still to be bought. */

@@ -46,6 +46,7 @@ export function findingsBy<Code extends string, Facts extends object>(
         fix: null,
       }
     }
-    return { code, step, ...one }
+    const { severity, facts, fix } = one
+    return { code, severity, step: one.step ?? step, partIds, groupIds, facts, fix }
   })
 }

@@ -110,8 +110,11 @@ const NOTHING_SAID: Fitting = {
 }
 
 /** What a design says of each of its pieces. */
-export const fittingsOf = ({ fitted }: Pick<Design, 'fitted'>): Map<PieceId, Fitting> =>
-  new Map(fitted.map((part) => [part.id, part]))
+export function fittingsOf({ fitted }: Pick<Design, 'fitted'>): Map<PieceId, Fitting> {
+  const found = new Map<PieceId, Fitting>()
+  for (const part of fitted) found.set(part.id, part)
+  return found
+}
 
 /** What the design says of a piece. */
 export function fittingOf<Some extends Said>(

@@ -1,5 +1,5 @@
 import type { Bay, BayBlock, BayId } from './bays'
-import { type Needs, type NeedsByKind, type PlacedNeed, wants } from './needs'
+import { type Needs, type NeedsByKind, type PlacedNeed, type UnplacedNeed, wants } from './needs'
 import type { Piece, PieceId } from './piece'
 import type { DataWiring } from './wiring/wireData'
 import type { PowerWiring } from './wiring/wirePower'
@@ -64,30 +64,25 @@ function bays({ pieces, driveIn, bays: all, bayOfTray, blocks }: NeedsGiven): Ne
 }
 
 function dataPorts({ data }: NeedsGiven): Needs {
-  const hostOf = new Map(data.hosts.map(({ id, pieceId }) => [id, pieceId]))
-  const hostOfCable = new Map(data.cables.map(({ id, hostId }) => [id, hostId]))
+  const pieceOfHost = new Map<string, PieceId>()
+  for (const { id, pieceId } of data.hosts) pieceOfHost.set(id, pieceId)
+  const pieceOfCable = new Map<string, PieceId>()
+  for (const { id, hostId } of data.cables) pieceOfCable.set(id, pieceOfHost.get(hostId) ?? '')
   const need = 'data port' as const
+  const placed: PlacedNeed[] = []
+  for (const { driveId, cableId, connector } of data.ports) {
+    const pieceId = pieceOfCable.get(cableId) ?? ''
+    placed.push({ pieceId: driveId, need, on: { pieceId, number: connector } })
+  }
+  for (const { hostId, connectors, ends } of data.cables) {
+    for (const { ref } of ends) {
+      if (!('piece' in ref)) continue
+      const on = { pieceId: pieceOfHost.get(hostId) ?? '', number: connectors[0] ?? 0 }
+      placed.push({ pieceId: ref.piece, need, on })
+    }
+  }
   return {
-    placed: [
-      ...data.ports.map(({ driveId, cableId, connector }) => ({
-        pieceId: driveId,
-        need,
-        on: { pieceId: hostOf.get(hostOfCable.get(cableId) ?? '') ?? '', number: connector },
-      })),
-      ...data.cables.flatMap(({ hostId, connectors, ends }) =>
-        ends.flatMap(({ ref }) =>
-          'piece' in ref
-            ? [
-                {
-                  pieceId: ref.piece,
-                  need,
-                  on: { pieceId: hostOf.get(hostId) ?? '', number: connectors[0] ?? 0 },
-                },
-              ]
-            : [],
-        ),
-      ),
-    ],
+    placed,
     unplaced: [...data.unreachedIds, ...data.unreachedPieceIds].map((pieceId) => ({
       pieceId,
       need,
@@ -109,22 +104,21 @@ function powerPlugs({ power, pieces }: NeedsGiven): Needs {
         .map(({ id }) => ({ pieceId: id, need, why: 'not known', conflictIds: [] })),
     }
   }
-  const leadOf = new Map(power.leads.map(({ lead }) => [lead.key, lead]))
+  const plugOf = new Map<string, PlacedNeed['on']>()
+  for (const { lead } of power.leads) {
+    const { supplyId, number } = lead.ref
+    plugOf.set(lead.key, { pieceId: supplyId, number })
+  }
   const placed: PlacedNeed[] = []
   for (const { end, leadKey } of power.feeds) {
-    const lead = leadOf.get(leadKey)
-    const on = { pieceId: lead?.ref.supplyId ?? '', number: lead?.ref.number ?? 0 }
+    const on = plugOf.get(leadKey) ?? { pieceId: '', number: 0 }
     for (const pieceId of owners(end)) placed.push({ pieceId, need, on })
   }
-  return {
-    placed,
-    unplaced: power.unfed.flatMap((end) =>
-      owners(end).map((pieceId) => ({
-        pieceId,
-        need,
-        why: 'none left' as const,
-        conflictIds: [],
-      })),
-    ),
+  const unplaced: UnplacedNeed[] = []
+  for (const end of power.unfed) {
+    for (const pieceId of owners(end)) {
+      unplaced.push({ pieceId, need, why: 'none left', conflictIds: [] })
+    }
   }
+  return { placed, unplaced }
 }

@@ -27,10 +27,11 @@ import { placeOnUsb, steadyNeeds } from './steadyNeeds'
 import { takeOver } from './takeOver'
 import { baysOfTrays } from './trays'
 import { cableList, cablesLook } from './wiring/cableList'
-import { bootEnds, dataEnds } from './wiring/dataEnds'
+import { endsOfBlocks } from './wiring/blockEnds'
+import { bootEnds } from './wiring/dataEnds'
 import { DriveGroups } from './wiring/driveGroups'
 import { type PortHost, portHosts } from './wiring/portHosts'
-import { powerEndsOfBays, powerEndsOfPieces } from './wiring/powerEnds'
+import { powerEndsOfPieces } from './wiring/powerEnds'
 import { supplyLeads } from './wiring/supplyLeads'
 import { wireData } from './wiring/wireData'
 import { wirePower } from './wiring/wirePower'
@@ -77,10 +78,16 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   )
   const { placement } = places
   const groups = solver.stage('groups', [design.pools], () => groupsOfDrives(design.pools))
+  const ends = endsOfBlocks(
+    { pieces: ofKind, blocks, bays: bayById, driveIn: inBays, groups },
+    solver,
+  )
   const data = wireData(
     {
-      ...dataEnds(ofKind, blocks, bayById, inBays),
-      boots: bootEnds(ofKind),
+      ends: ends.data.ends,
+      look: ends.data.look,
+      unspokenIds: ends.unspokenIds,
+      boots: solver.stage('boot ends', [byId], () => bootEnds(ofKind)),
       hosts,
       groups,
       mostOf: ({ pieceId }: PortHost) =>
@@ -93,10 +100,10 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
   const power =
     leads &&
     wirePower(
-      [
-        ...powerEndsOfBays(blocks, bayById, inBays),
-        ...solver.stage('power ends of pieces', [byId], () => powerEndsOfPieces(pieces)),
-      ],
+      {
+        ofBlocks: ends.power,
+        ofPieces: solver.stage('power ends of pieces', [byId], () => powerEndsOfPieces(pieces)),
+      },
       leads,
       ofKind.supply,
       groups,
@@ -104,10 +111,6 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
       solver,
     )
   const needs = placedNeeds({ pieces, steady, driveIn, bays, blocks, bayOfTray, data, power })
-  const inPlace = new Set<PieceId>()
-  for (const kind of ['bay', 'M.2', 'USB port'] as const) {
-    for (const { pieceId } of needs.placed[kind]) inPlace.add(pieceId)
-  }
   return takeOver(before, {
     madeFrom: design,
     pieces: byId,
@@ -118,10 +121,7 @@ export function resolveMachine(design: MachineDesign, before?: Machine): Machine
     bays,
     bayById,
     driveIn,
-    awayIds: idsOf(drives.filter(({ id }) => !inPlace.has(id))),
-    rebuildingIds: idsOf(
-      drives.filter(({ id }) => inPlace.has(id) && fittingOf(fittings, id).rebuilding),
-    ),
+    ...awayOf(drives, fittings, driveIn, needs.placed),
     placement,
     unplaceable: places.unplaceable,
     placePinsKept: places.pinsKept,
@@ -218,8 +218,6 @@ function settled(
   }
 }
 
-const idsOf = (pieces: readonly Piece[]): PieceId[] => pieces.map(({ id }) => id)
-
 interface Places {
   problem: PlacementProblem
   placement: Placement
@@ -265,6 +263,28 @@ function groupsOfDrives(pools: MachineDesign['pools']): DriveGroups {
       }),
     ),
   )
+}
+
+/** Drives that are not in their place, and those that are and do not hold their share yet. */
+function awayOf(
+  drives: readonly Piece<'drive'>[],
+  fittings: ReadonlyMap<PieceId, Fitting>,
+  driveIn: ReadonlyMap<BayId, PieceId>,
+  placed: Machine['placed'],
+): Pick<Machine, 'awayIds' | 'rebuildingIds'> {
+  const onBoard = new Set<PieceId>()
+  for (const kind of ['M.2', 'USB port'] as const) {
+    for (const { pieceId } of placed[kind]) onBoard.add(pieceId)
+  }
+  const awayIds: PieceId[] = []
+  const rebuildingIds: PieceId[] = []
+  for (const { id } of drives) {
+    const { bay, rebuilding } = fittingOf(fittings, id)
+    const isInPlace = (bay !== null && driveIn.get(bay) === id) || onBoard.has(id)
+    if (!isInPlace) awayIds.push(id)
+    else if (rebuilding) rebuildingIds.push(id)
+  }
+  return { awayIds, rebuildingIds }
 }
 
 /** What each piece is called; those of one model are told apart by their place. */

@@ -66,6 +66,13 @@ export class Solver {
     return result
   }
 
+  /** What `work` makes of what it made for the machine before, of which it takes over what is still right. */
+  renewed<Result>(name: string, work: (before: Result | undefined) => Result): Result {
+    const result = work(this.before.stages.get(name)?.result as Result | undefined)
+    this.#stages.set(name, { from: [], result })
+    return result
+  }
+
   /**
    * The same for problems that differ in what `look` says: the answers of some that were asked last are kept, for
    * drives that are moved to and fro.

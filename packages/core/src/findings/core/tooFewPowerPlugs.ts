@@ -5,6 +5,7 @@ import type { Rule } from '../../judging/rule'
 import { piecesOf } from '../../machine/machine'
 import type { PieceId } from '../../machine/piece'
 import { USUAL_ADAPTER } from '../../machine/wiring/supplyLeads'
+import type { AdapterLoad } from '../../machine/wiring/wirePower'
 
 interface Facts {
   supplyId: PieceId
@@ -31,13 +32,17 @@ export const tooFewPowerPlugs: Rule<'too-few-power-plugs', Facts> = {
       const missing = supplies.flatMap((one) => [...lacking(one, 'sataPlugs', 'peripheralPlugs')])
       return isWanted && missing.length > 0 ? [lack(missing, { parts: supplies })] : []
     }
-    const bought = power.leads
-      .flatMap(({ adapters }) => adapters)
-      .filter(({ adapter }) => adapter.partId === null)
+    const bought: AdapterLoad[] = []
+    for (const { adapters } of power.leads) {
+      for (const load of adapters) if (load.adapter.partId === null) bought.push(load)
+    }
     if (power.unfed.length === 0 && bought.length === 0) return []
-    const owners = power.unfed.flatMap(({ ref, driveIds }) =>
-      'piece' in ref ? [ref.piece] : 'backplane' in ref ? [ref.backplane.pieceId] : driveIds,
-    )
+    const partIds = new Set([supply.id])
+    for (const { ref, driveIds } of power.unfed) {
+      if ('piece' in ref) partIds.add(ref.piece)
+      else if ('backplane' in ref) partIds.add(ref.backplane.pieceId)
+      else for (const id of driveIds) partIds.add(id)
+    }
     const facts = {
       supplyId: supply.id,
       wanted: power.feeds.length + power.unfed.length,
@@ -46,8 +51,8 @@ export const tooFewPowerPlugs: Rule<'too-few-power-plugs', Facts> = {
       onAdapters: bought.reduce((sum, { plugsUsed }) => sum + plugsUsed, 0),
       adapters: bought.length,
     }
-    const partIds = [supply.id, ...new Set(owners)]
-    return [found(power.unfed.length > 0 ? 'blocks' : 'risks', { partIds }, facts)]
+    const concerns = { partIds: [...partIds] }
+    return [found(power.unfed.length > 0 ? 'blocks' : 'risks', concerns, facts)]
   },
   sentence: ({ supplyId, wanted, plugs, unfed, onAdapters, adapters }, { piece, format }) => {
     if (unfed.length > 0) {

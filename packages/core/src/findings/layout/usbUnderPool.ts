@@ -10,20 +10,13 @@ interface Facts {
 export const usbUnderPool: Rule<'usb-under-pool', Facts> = {
   code: 'usb-under-pool',
   step: 'paths',
-  find: ({ pools, machine }) => {
-    const { data } = machine.wiring
-    const { hosts } = data
-    const usbHosts = new Set(hosts.flatMap(({ id, plug }) => (plug === 'USB' ? [id] : [])))
+  find: ({ pools, machine, drivesOnHosts }) => {
     const bridges = new Set(machine.placed['USB port'].map(({ pieceId }) => pieceId))
-    for (const { id, pieceId } of hosts) if (bridges.has(pieceId)) usbHosts.add(id)
-    if (usbHosts.size === 0 && bridges.size === 0) return []
-    const onUsb = new Set(
-      data.cables.flatMap(({ id, hostId }) => (usbHosts.has(hostId) ? [id] : [])),
-    )
-    const drives = new Set([
-      ...data.ports.flatMap(({ driveId, cableId }) => (onUsb.has(cableId) ? [driveId] : [])),
-      ...bridges,
-    ])
+    const drives = new Set(bridges)
+    for (const { id, pieceId, plug } of machine.wiring.data.hosts) {
+      if (plug !== 'USB' && !bridges.has(pieceId)) continue
+      for (const driveId of drivesOnHosts.get(id) ?? []) drives.add(driveId)
+    }
     if (drives.size === 0) return []
     return pools.flatMap((pool) => {
       const partIds = pool.groups.flatMap(({ driveIds }) => driveIds.filter((id) => drives.has(id)))

@@ -27,14 +27,15 @@ export const sharedPartFatal: Rule<'shared-part-fatal', Facts> = {
     const fatal = fatalParts(redundantPools, machine)
     if (fatal.length === 0) return []
     const unpinned = isFree(paths) ? fatal : fatalParts(redundantPools, given.machineUnpinned)
-    const stopped = new Set(fatal.flatMap(({ poolIds }) => poolIds))
+    const stopped = new Set<string>()
+    for (const { poolIds } of fatal) for (const id of poolIds) stopped.add(id)
     const facts = {
       parts: fatal.map(({ nameOf, driveIds }) => ({ name: nameOf(), drives: driveIds.length })),
       partsUnpinned: unpinned.length,
       alwaysSurvived: Math.min(
-        ...redundant.flatMap(({ poolId, survival: one }) =>
-          stopped.has(poolId) ? [one.alwaysSurvived] : [],
-        ),
+        ...redundant
+          .filter(({ poolId }) => stopped.has(poolId))
+          .map(({ survival: one }) => one.alwaysSurvived),
       ),
     }
     const isAvoidable = unpinned.length < fatal.length
@@ -89,7 +90,9 @@ function fatalParts(
       if (at !== undefined) gone[at] = (gone[at] ?? 0) + 1
     }
     const poolIds = poolIdOf.filter((_, at) => (gone[at] ?? 0) > (tolerates[at] ?? 0))
-    if (poolIds.length > 0) fatal.push({ ...part, poolIds })
+    if (poolIds.length === 0) continue
+    const { kind, nameOf, driveIds } = part
+    fatal.push({ kind, nameOf, driveIds, poolIds })
   }
   return fatal
 }

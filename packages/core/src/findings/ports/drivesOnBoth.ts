@@ -11,20 +11,15 @@ interface Facts {
 export const drivesOnBoth: Rule<'drives-on-both', Facts> = {
   code: 'drives-on-both',
   step: 'drives',
-  find: ({ machine }) => {
+  find: ({ machine, drivesOnHosts }) => {
     const board = pieceOf(machine, 'board')
     if (!board) return []
-    const { data } = machine.wiring
-    const ofBoard = new Set(
-      data.hosts.flatMap(({ id, pieceId }) => (pieceId === board.id ? [id] : [])),
-    )
-    if (ofBoard.size === data.hosts.length) return []
-    const { ports, cables } = data
-    const onBoardCables = new Set(
-      cables.flatMap(({ id, hostId }) => (ofBoard.has(hostId) ? [id] : [])),
-    )
-    const onBoard = ports.filter(({ cableId }) => onBoardCables.has(cableId)).length
-    const onControllers = ports.length - onBoard
+    let [onBoard, onControllers] = [0, 0]
+    for (const { id, pieceId } of machine.wiring.data.hosts) {
+      const drives = drivesOnHosts.get(id)?.size ?? 0
+      if (pieceId === board.id) onBoard += drives
+      else onControllers += drives
+    }
     if (onBoard === 0 || onControllers === 0) return []
     return [found('note', { parts: [board] }, { onControllers, onBoard })]
   },

@@ -17,15 +17,17 @@ export const longDaisyChain: Rule<'long-daisy-chain', Facts> = {
   find: ({ machine }) => {
     const supply = pieceOf(machine, 'supply')
     const { power } = machine.wiring
-    const onBackplanes = new Set(
-      power?.feeds.flatMap(({ end }) => ('backplane' in end.ref ? end.driveIds : [])),
-    )
-    const chains = (power?.leads ?? []).map(({ lead, driveIds }) => ({
-      lead,
-      drives: driveIds.filter((id) => !onBackplanes.has(id)).length,
-    }))
-    const drives = chains.reduce((sum, one) => sum + one.drives, 0)
-    if (!supply || drives <= DRIVES_PER_LEAD) return []
+    if (!supply || !power) return []
+    // What hangs behind a backplane is not one behind the other on the lead.
+    const onLead = new Map<string, number>()
+    let drives = 0
+    for (const { end, leadKey } of power.feeds) {
+      if ('backplane' in end.ref) continue
+      onLead.set(leadKey, (onLead.get(leadKey) ?? 0) + end.driveIds.length)
+      drives += end.driveIds.length
+    }
+    if (drives <= DRIVES_PER_LEAD) return []
+    const chains = power.leads.map(({ lead }) => ({ lead, drives: onLead.get(lead.key) ?? 0 }))
     const assumed = chains.find((one) => one.drives > 0 && !one.lead.known)?.lead
     if (assumed) {
       const field = assumed.plug === 'SATA power' ? 'sataLeads' : 'peripheralLeads'

@@ -186,7 +186,7 @@ function placeLink(placed: PlacedDevice, piece: Piece, given: FixedGiven): Link 
   }
 }
 
-interface HostWay extends Way {
+export interface HostWay extends Way {
   host: PortHost
 }
 

@@ -5,7 +5,7 @@ import type { Solver } from '../solver'
 import type { DataCable } from '../wiring/connectorAllocator'
 import type { PortHost } from '../wiring/portHosts'
 import type { DataWiring } from '../wiring/wireData'
-import type { FixedLinks } from './fixedLinks'
+import type { FixedLinks, HostWay } from './fixedLinks'
 import type { DrivePath, Link, LinkId, NetworkPath } from './link'
 import { platterLink } from './platterLink'
 import { usbRate } from './usbRate'
@@ -14,6 +14,14 @@ export interface Links {
   links: Link[]
   drivePaths: DrivePath[]
   networkPaths: readonly NetworkPath[]
+}
+
+/** The links of a drive, and what they were made from. */
+interface OwnLinks {
+  drive: Piece
+  host: HostWay
+  connector: number
+  links: Link[]
 }
 
 interface LinksGiven {
@@ -39,23 +47,22 @@ export function linksOf({ fixed, byId, data, bays, driveIn, solver }: LinksGiven
   const cableOf = new Map<string, DataCable>()
   for (const cable of data.cables) cableOf.set(cable.id, cable)
   const pathOf = new Map<PieceId, DrivePath>()
+  const ownLinks = solver.renewed('links of drives', (before?: ReadonlyMap<PieceId, OwnLinks>) =>
+    linksOfDrives(data, cableOf, byId, hosts, before),
+  )
   for (const { driveId, cableId, connector } of data.ports) {
-    const drive = byId.get(driveId)
+    const own = ownLinks.get(driveId)
     const cable = cableOf.get(cableId)
-    const host = cable && hosts.get(cable.hostId)
-    if (drive?.dataSheet.kind !== 'drive' || !cable || !host) continue
-    const own = solver.stage(`links of ${driveId}`, [drive, host.host, connector], () =>
-      driveLinks(drive as Piece<'drive'>, host.host, connector),
-    )
-    const wide = sharedLink(cable, host.host, connector, board, byId)
+    if (!own || !cable) continue
+    const wide = sharedLink(cable, own.host.host, connector, board, byId)
     if (wide) shared.set(wide.id, wide)
     const way: LinkId[] = []
-    for (const link of own) {
+    for (const link of own.links) {
       links.push(link)
       way.push(link.id)
     }
     if (wide) way.push(wide.id)
-    way.push(...host.way)
+    way.push(...own.host.way)
     pathOf.set(driveId, { driveId, links: way })
   }
   links.push(...shared.values(), ...fixed.own)
@@ -66,6 +73,29 @@ export function linksOf({ fixed, byId, data, bays, driveIn, solver }: LinksGiven
   }
   drivePaths.push(...fixed.drivePaths)
   return { links, drivePaths, networkPaths: fixed.networkPaths }
+}
+
+/** The links of each drive on a cable, the very same as before where it hangs on the same port. */
+function linksOfDrives(
+  { ports }: DataWiring,
+  cableOf: ReadonlyMap<string, DataCable>,
+  byId: ReadonlyMap<PieceId, Piece>,
+  hosts: FixedLinks['hosts'],
+  before: ReadonlyMap<PieceId, OwnLinks> | undefined,
+): Map<PieceId, OwnLinks> {
+  const found = new Map<PieceId, OwnLinks>()
+  for (const { driveId, cableId, connector } of ports) {
+    const drive = byId.get(driveId)
+    const host = hosts.get(cableOf.get(cableId)?.hostId ?? '')
+    if (drive?.dataSheet.kind !== 'drive' || !host) continue
+    let own = before?.get(driveId)
+    if (own?.drive !== drive || own.host !== host || own.connector !== connector) {
+      const links = driveLinks(drive as Piece<'drive'>, host.host, connector)
+      own = { drive, host, connector, links }
+    }
+    found.set(driveId, own)
+  }
+  return found
 }
 
 /** The cable to a plug behind which a chip shares the lanes: an enclosure, some backplanes. */

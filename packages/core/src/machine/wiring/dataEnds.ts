@@ -1,9 +1,11 @@
 import { type DataPlug, DRIVES_PER_DATA_PLUG } from '../../catalogue/plugs'
 import type { WiringEnd } from '../../design/pathChoices'
+import type { Backplane } from '../../catalogue/blocks'
 import type { Bay, BayBlock, BayId } from '../bays'
-import { bayRange, baysOfBlock } from '../drivesInBays'
+import { bayRange } from '../drivesInBays'
 import { USUAL_DRIVE_BYTES_PER_SECOND } from '../linkRates'
 import type { Piece, PiecesByKind, PieceId } from '../piece'
+import type { DriveGroups } from './driveGroups'
 
 /** A drive behind an end of a cable. */
 export interface DriveOnEnd {
@@ -12,6 +14,9 @@ export interface DriveOnEnd {
   lane: number
   bytesPerSecond: number
 }
+
+/** The drive in a bay, if there is one. */
+export type DriveBehind = Piece<'drive'> | null
 
 /** What a data cable goes to: a drive, a plug of a backplane, an enclosure, a boot device. */
 export interface DataEnd {
@@ -41,114 +46,52 @@ export function endKey(end: WiringEnd): string {
   return `backplane ${pieceId} ${block} ${plug}`
 }
 
-/** What is behind the bays of one block, and which drives their backplane cannot speak to. */
-export interface DataEnds {
-  ends: DataEnd[]
-  /** NVMe drives in bays whose backplane is not made for them, or does not say that it is. */
-  unspokenIds: PieceId[]
+/** Where a data cable can go, whichever drives are in the bays behind it. */
+export interface DataPlace extends Pick<
+  DataEnd,
+  'ref' | 'key' | 'name' | 'bayIds' | 'isShared' | 'isOutside'
+> {
+  /** Null where the drive has a plug of its own. */
+  plug: DataPlug | null
+  speaksNvme: boolean
 }
 
-/** Where data cables must go, block by block; bays with plugs on the drives themselves only with a drive. */
-export function dataEnds(
-  pieces: PiecesByKind,
-  blocks: readonly BayBlock[],
-  bays: ReadonlyMap<BayId, Bay>,
-  driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-): DataEnds {
-  const ends: DataEnd[] = []
-  const unspokenIds: PieceId[] = []
-  const enclosures = new Map((pieces.enclosure ?? []).map((piece) => [piece.id, piece]))
-  for (const block of blocks) {
-    const enclosure = enclosures.get(block.pieceId)
-    const inside = baysOfBlock(block, bays)
-    if (enclosure) ends.push(...enclosureEnds(enclosure, inside, driveIn))
-    else if (block.backplane) {
-      for (const { id } of block.backplane.carriesNvme === true ? [] : inside) {
-        const drive = driveIn.get(id)
-        if (drive?.dataSheet.plug === 'NVMe') unspokenIds.push(drive.id)
-      }
-      ends.push(...backplaneEnds(block, inside, driveIn))
-    } else ends.push(...inside.flatMap((bay) => driveEnd(bay, driveIn.get(bay.id))))
-  }
-  return { ends, unspokenIds }
-}
-
-const drivesOn = (
+/** Where data cables of a block can go: into its enclosure, its backplane, or each of its drives. */
+export function dataPlacesOf(
+  block: BayBlock,
   bays: readonly Bay[],
-  driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-  isSpokenTo: (drive: Piece<'drive'>) => boolean,
-): { drives: DriveOnEnd[]; needsSas: boolean; needsNvme: boolean } => {
-  const found = { drives: [] as DriveOnEnd[], needsSas: false, needsNvme: false }
-  bays.forEach((bay, lane) => {
-    const drive = driveIn.get(bay.id)
-    if (!drive || !isSpokenTo(drive)) return
-    const { plug, outerRateBytesPerSecond } = drive.dataSheet
-    const bytesPerSecond = outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND
-    found.drives.push({ id: drive.id, lane, bytesPerSecond })
-    if (plug === 'SAS') found.needsSas = true
-    if (plug === 'NVMe') found.needsNvme = true
+  enclosure: Piece<'enclosure'> | undefined,
+): DataPlace[] {
+  if (enclosure) return enclosurePlaces(enclosure, bays)
+  if (block.backplane) return backplanePlaces(block, block.backplane, bays)
+  return bays.map(({ id, number }) => {
+    const ref = { bay: id }
+    const name = `drive in bay ${number}`
+    const own = { plug: null, speaksNvme: true, isShared: false, isOutside: false }
+    return { ref, key: endKey(ref), name, bayIds: [id], ...own }
   })
-  return found
 }
 
-const isNotNvme = ({ dataSheet }: Piece<'drive'>): boolean => dataSheet.plug !== 'NVMe'
-
-function enclosureEnds(
-  { id, dataSheet }: Piece<'enclosure'>,
-  bays: readonly Bay[],
-  driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-): DataEnd[] {
-  const { hostPlug: plug, model } = dataSheet
+function enclosurePlaces({ id, dataSheet }: Piece<'enclosure'>, bays: readonly Bay[]): DataPlace[] {
+  const { hostPlug: plug, model: name } = dataSheet
   // Which cable it wants is not known then, and a finding says so.
   if (plug === null) return []
   const ref = { piece: id }
-  return [
-    {
-      ref,
-      key: endKey(ref),
-      name: model,
-      plug,
-      lanes: DRIVES_PER_DATA_PLUG[plug],
-      bayIds: bays.map((bay) => bay.id),
-      ...drivesOn(bays, driveIn, isNotNvme),
-      isShared: true,
-      isOutside: true,
-    },
-  ]
+  const bayIds = bays.map((bay) => bay.id)
+  const outside = { speaksNvme: false, isShared: true, isOutside: true }
+  return [{ ref, key: endKey(ref), name, plug, bayIds, ...outside }]
 }
 
-const OWN_PLUG = { SAS: 'SFF-8482', NVMe: 'SFF-8639', SATA: 'SATA', USB: 'SATA' } as const
-
-function driveEnd(bay: Bay, drive: Piece<'drive'> | undefined): DataEnd[] {
-  if (!drive) return []
-  const plug = OWN_PLUG[drive.dataSheet.plug ?? 'SATA']
-  const ref = { bay: bay.id }
-  const driveIn = new Map([[bay.id, drive]])
-  return [
-    {
-      ref,
-      key: endKey(ref),
-      name: `drive in bay ${bay.number}`,
-      plug,
-      lanes: DRIVES_PER_DATA_PLUG[plug],
-      bayIds: [bay.id],
-      ...drivesOn([bay], driveIn, () => true),
-      isShared: false,
-      isOutside: false,
-    },
-  ]
-}
-
-function backplaneEnds(
-  { backplane, pieceId, number }: BayBlock,
+function backplanePlaces(
+  { pieceId, number }: BayBlock,
+  { dataPlug: plug, dataPlugs, carriesNvme }: Backplane,
   bays: readonly Bay[],
-  driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-): DataEnd[] {
-  if (!backplane || backplane.dataPlugs === 0) return []
-  const { dataPlug: plug, dataPlugs, carriesNvme } = backplane
+): DataPlace[] {
+  if (dataPlugs === 0) return []
   const lanes = DRIVES_PER_DATA_PLUG[plug]
+  const speaksNvme = carriesNvme === true
   // An NVMe drive has all lanes of a plug. With fewer lanes than bays there is a chip that shares them.
-  const perDrive = carriesNvme === true ? lanes : 1
+  const perDrive = speaksNvme ? lanes : 1
   const isShared = dataPlugs * lanes < bays.length * perDrive
   const perPlug = isShared ? bays.length : lanes / perDrive
   const count = isShared ? 1 : Math.ceil(bays.length / perPlug)
@@ -160,18 +103,63 @@ function backplaneEnds(
         ? `backplane, bay ${first.number}`
         : `backplane plug ${at + 1}, ${bayRange(behind)}`
     const ref = { backplane: { pieceId, block: number, plug: at + 1 } }
-    return {
-      ref,
-      key: endKey(ref),
-      name,
-      plug,
-      lanes,
-      bayIds: behind.map(({ id }) => id),
-      ...drivesOn(behind, driveIn, (drive) => carriesNvme === true || isNotNvme(drive)),
-      isShared,
-      isOutside: false,
-    }
+    const bayIds = behind.map(({ id }) => id)
+    return { ref, key: endKey(ref), name, plug, bayIds, speaksNvme, isShared, isOutside: false }
   })
+}
+
+const OWN_PLUG = { SAS: 'SFF-8482', NVMe: 'SFF-8639', SATA: 'SATA', USB: 'SATA' } as const
+
+/**
+ * The end that a cable finds at a place; none at a bay without a drive that would have the plug.
+ * @param behind the drives in the bays of the place, in their order
+ */
+export function dataEndAt(place: DataPlace, behind: readonly DriveBehind[]): DataEnd | null {
+  const { ref, key, name, bayIds, speaksNvme, isShared, isOutside } = place
+  const plug = place.plug ?? (behind[0] ? OWN_PLUG[behind[0].dataSheet.plug ?? 'SATA'] : null)
+  if (plug === null) return null
+  const drives: DriveOnEnd[] = []
+  let [needsSas, needsNvme] = [false, false]
+  behind.forEach((drive, lane) => {
+    if (!drive || (drive.dataSheet.plug === 'NVMe' && !speaksNvme)) return
+    const { plug: own, outerRateBytesPerSecond } = drive.dataSheet
+    const bytesPerSecond = outerRateBytesPerSecond ?? USUAL_DRIVE_BYTES_PER_SECOND
+    drives.push({ id: drive.id, lane, bytesPerSecond })
+    if (own === 'SAS') needsSas = true
+    if (own === 'NVMe') needsNvme = true
+  })
+  return {
+    ref,
+    key,
+    name,
+    plug,
+    lanes: DRIVES_PER_DATA_PLUG[plug],
+    bayIds,
+    drives,
+    needsSas,
+    needsNvme,
+    isShared,
+    isOutside,
+  }
+}
+
+/** NVMe drives of a block whose backplane is not made for them, or does not say that it is. */
+export function unspokenIn({ backplane }: BayBlock, drives: readonly DriveBehind[]): PieceId[] {
+  if (!backplane || backplane.carriesNvme === true) return []
+  const ids: PieceId[] = []
+  for (const drive of drives) if (drive?.dataSheet.plug === 'NVMe') ids.push(drive.id)
+  return ids
+}
+
+/** What wiring sees of an end: those that look alike are wired alike, whichever drives are behind them. */
+export function lookOfDataEnd(
+  { key, plug, needsSas, needsNvme, drives }: DataEnd,
+  groups: DriveGroups,
+): string {
+  const on = drives.map(
+    ({ id, lane, bytesPerSecond }) => `${lane}:${bytesPerSecond}:${groups.lookOf(id)}`,
+  )
+  return [key, plug, Number(needsSas), Number(needsNvme), ...on].join()
 }
 
 /** Boot devices with a data plug of their own. */

@@ -2,9 +2,10 @@ import { DRIVE_RAIL_VOLTS, type PowerPlug } from '../../catalogue/plugs'
 import { wattsOf } from '../../catalogue/wattsOf'
 import type { WiringEnd } from '../../design/pathChoices'
 import type { Bay, BayBlock, BayId } from '../bays'
-import { bayRange, baysOfBlock } from '../drivesInBays'
+import { bayRange } from '../drivesInBays'
 import type { Piece, PieceId } from '../piece'
-import { endKey } from './dataEnds'
+import { type DriveBehind, endKey } from './dataEnds'
+import type { DriveGroups } from './driveGroups'
 
 /** What a power plug goes into: a drive, a backplane, a boot device, a card. */
 export interface PowerEnd {
@@ -23,40 +24,36 @@ export interface PowerEnd {
 /** Drives on a backplane of which no data sheet speaks: one plug feeds about this many. Common practice, no source. */
 export const DRIVES_PER_BACKPLANE_PLUG = 4
 
+/** Where power plugs of pieces go that sit in no bay. */
+export const powerEndsOfPieces = (pieces: readonly Piece[]): PowerEnd[] => pieces.flatMap(pieceEnds)
+
+/** Where a power plug goes, whichever drives are in the bays behind it. */
+export type PowerPlace = Pick<PowerEnd, 'ref' | 'key' | 'name' | 'plug' | 'bayIds'>
+
 /**
- * Where power plugs of drives must go: into every drive, into every plug of a backplane that has a drive.
+ * Where power plugs of a block must go: into every drive, into every plug of a backplane that has a drive.
  *
  * Each plug of a backplane is taken to feed its share of the bays. Many join their plugs, which is better;
  * no data sheet says it. Drives in an enclosure have its supply.
+ *
+ * @param bays all of the block
+ * @param filled those of them with a drive
  */
-export const powerEndsOfBays = (
-  blocks: readonly BayBlock[],
-  bays: ReadonlyMap<BayId, Bay>,
-  driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-): PowerEnd[] =>
-  blocks.flatMap((block) =>
-    block.isOutside ? [] : blockEnds(block, baysOfBlock(block, bays), driveIn),
-  )
-
-/** Where all others go: whatever wants a plug of its own and sits in no bay. */
-export const powerEndsOfPieces = (pieces: readonly Piece[]): PowerEnd[] => pieces.flatMap(pieceEnds)
-
-function blockEnds(
-  { access, backplane, pieceId, number }: BayBlock,
-  inside: readonly Bay[],
-  driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-): PowerEnd[] {
-  const filled = inside.filter(({ id }) => driveIn.has(id))
-  if (filled.length === 0) return []
+export function powerPlacesOf(
+  { access, backplane, pieceId, number, isOutside }: BayBlock,
+  bays: readonly Bay[],
+  filled: readonly Bay[],
+): PowerPlace[] {
+  if (isOutside || filled.length === 0) return []
   if (!backplane && access === 'internal') {
-    return filled.map((bay) => {
-      const ref = { bay: bay.id }
-      const name = `drive in bay ${bay.number}`
-      return endOf(ref, name, 'SATA power', [bay], driveIn)
+    return filled.map(({ id, number }) => {
+      const ref = { bay: id }
+      const name = `drive in bay ${number}`
+      return { ref, key: endKey(ref), name, plug: 'SATA power', bayIds: [id] }
     })
   }
   const plugs = backplane?.powerPlugs ?? Math.ceil(filled.length / DRIVES_PER_BACKPLANE_PLUG)
-  const share = backplane ? inside : filled
+  const share = backplane ? bays : filled
   return Array.from({ length: plugs }, (_, at) => {
     // Shares differ by one bay at most.
     const behind = share.slice(
@@ -65,40 +62,33 @@ function blockEnds(
     )
     const of = behind.length > 0 ? `, ${bayRange(behind)}` : ''
     const ref = { backplane: { pieceId, block: number, plug: at + 1 } }
-    const name = `backplane power plug ${at + 1}${of}`
-    return endOf(ref, name, backplane?.powerPlug ?? 'SATA power', behind, driveIn)
+    return {
+      ref,
+      key: endKey(ref),
+      name: `backplane power plug ${at + 1}${of}`,
+      plug: backplane?.powerPlug ?? 'SATA power',
+      bayIds: behind.map(({ id }) => id),
+    }
   })
 }
 
-function endOf(
-  ref: WiringEnd,
-  name: string,
-  plug: PowerPlug,
-  bays: readonly Bay[],
-  driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-): PowerEnd {
-  const bayIds: BayId[] = []
+/**
+ * The end that a power plug finds at a place.
+ * @param behind the drives in the bays of the place, in their order
+ */
+export function powerEndAt(place: PowerPlace, behind: readonly DriveBehind[]): PowerEnd {
+  const { ref, key, name, plug, bayIds } = place
   const driveIds: PieceId[] = []
   const starting: (number | null)[] = []
   const running: (number | null)[] = []
-  for (const { id } of bays) {
-    bayIds.push(id)
-    const drive = driveIn.get(id)
+  for (const drive of behind) {
     if (!drive) continue
     driveIds.push(drive.id)
     starting.push(drive.dataSheet.start12VAmps)
     running.push(ampsOf(wattsOf(drive.dataSheet, 'busy')))
   }
-  return {
-    ref,
-    key: endKey(ref),
-    name,
-    plug,
-    bayIds,
-    driveIds,
-    startAmps: sumOf(starting),
-    runningAmps: sumOf(running),
-  }
+  const [startAmps, runningAmps] = [sumOf(starting), sumOf(running)]
+  return { ref, key, name, plug, bayIds, driveIds, startAmps, runningAmps }
 }
 
 /** Plugs of pieces that sit in no bay: boot devices, cards. What they draw starts with what they always draw. */
@@ -125,6 +115,15 @@ function pieceEnds({ id, dataSheet, needs }: Piece): PowerEnd[] {
 /** As if all of it came from 12 V, which is true of most of it and never too little. */
 const ampsOf = (watts: number | null): number | null =>
   watts === null ? null : watts / DRIVE_RAIL_VOLTS
+
+/** What wiring sees of an end: those that look alike are fed alike, whichever drives are behind them. */
+export function lookOfPowerEnd(
+  { key, plug, startAmps, runningAmps, driveIds }: PowerEnd,
+  groups: DriveGroups,
+): string {
+  const on = driveIds.map((id) => groups.lookOf(id))
+  return [key, plug, String(startAmps), String(runningAmps), ...on].join()
+}
 
 /** Amperes together; null when one of them is not known. */
 export function sumOf(amps: readonly (number | null)[]): number | null {

@@ -42,6 +42,8 @@ const MB = 1_000_000
 
 export interface DataProblem {
   ends: readonly DataEnd[]
+  /** What wiring sees of them. */
+  look: string
   /** Boot devices with a data plug; they take the slowest ports of the board while it has any. */
   boots: readonly DataEnd[]
   unspokenIds: readonly PieceId[]
@@ -64,16 +66,8 @@ export function wireData(
   paths: Pick<PathChoices, 'members' | 'portPins'>,
   solver: Solver,
 ): DataWiring {
-  const { ends, boots, hosts, groups } = problem
-  let look = `${ends.length} `
-  for (const { key, plug, needsSas, needsNvme, drives } of [...ends, ...boots]) {
-    look += `${key} ${plug} ${Number(needsSas)}${Number(needsNvme)}`
-    for (const { id, lane, bytesPerSecond } of drives) {
-      look += `,${lane}:${bytesPerSecond}:${groups.lookOf(id)}`
-    }
-    look += ';'
-  }
-  const from = [hosts, paths.members, paths.portPins, ...groups.look]
+  const { look, boots, hosts, groups } = problem
+  const from = [hosts, boots, paths.members, paths.portPins, ...groups.look]
   return withDrives(
     solver.alike('data cables', from, look, () => wire(problem, paths, solver)),
     problem,

@@ -36,7 +36,14 @@ const splitter: Adapter = {
   ratedAmps: 4,
 }
 const wired = (drives: PowerEnd[], one: SupplyLead): PowerWiring =>
-  wirePower(drives, [one], [], new DriveGroups([]), NO_CHOICES, new Solver(NOTHING_SOLVED))
+  wirePower(
+    { ofBlocks: { ends: drives, look: '' }, ofPieces: [] },
+    [one],
+    [],
+    new DriveGroups([]),
+    NO_CHOICES,
+    new Solver(NOTHING_SOLVED),
+  )
 const onAdapters = (drives: PowerEnd[], one: SupplyLead): (number | null)[] =>
   wired(drives, one).leads.flatMap(({ adapters }) =>
     adapters.map(({ startAmps }) => startAmps && Number(startAmps.toFixed(6))),

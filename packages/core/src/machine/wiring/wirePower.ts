@@ -2,6 +2,7 @@ import { AMPS_PER_POWER_PLUG, type PowerPlug } from '../../catalogue/plugs'
 import { type PathChoices, sameEnd, sameLead } from '../../design/pathChoices'
 import type { PiecesByKind, PieceId } from '../piece'
 import type { Gain } from './assignPlugs'
+import type { Ends } from './blockEnds'
 import type { DriveGroups } from './driveGroups'
 import { adapterCost, leadOutlets } from './leadOutlets'
 import { type PowerEnd, sumOf } from './powerEnds'
@@ -62,6 +63,13 @@ export const DRIVES_PER_LEAD = 4
 /** What the 12 V wire of a lead carries, 18 AWG as most have. Common practice, no source. */
 export const AMPS_PER_LEAD = 10
 
+interface EndsGiven {
+  /** Where drives in bays are fed. */
+  ofBlocks: Ends<PowerEnd>
+  /** Everything else that is fed; the very same list while the pieces are. */
+  ofPieces: readonly PowerEnd[]
+}
+
 /**
  * Which lead of which supply feeds which drive, backplane or card?
  *
@@ -70,22 +78,17 @@ export const AMPS_PER_LEAD = 10
  * drives than it starts without sagging, then fewest leads whose loss alone loses a pool.
  */
 export function wirePower(
-  ends: readonly PowerEnd[],
+  { ofBlocks, ofPieces }: EndsGiven,
   leads: readonly SupplyLead[],
   supplies: PiecesByKind['supply'],
   groups: DriveGroups,
   paths: Pick<PathChoices, 'members' | 'leadPins'>,
   solver: Solver,
 ): PowerWiring {
-  let look = ''
-  for (const { key, plug, startAmps, runningAmps, driveIds } of ends) {
-    look += `${key} ${plug} ${String(startAmps)} ${String(runningAmps)}`
-    for (const id of driveIds) look += `,${groups.lookOf(id)}`
-    look += ';'
-  }
-  const from = [leads, ...(supplies ?? []), paths.members, paths.leadPins, ...groups.look]
+  const ends = [...ofBlocks.ends, ...ofPieces]
+  const from = [leads, ofPieces, ...(supplies ?? []), paths.members, paths.leadPins, ...groups.look]
   return withDrives(
-    solver.alike('power leads', from, look, () =>
+    solver.alike('power leads', from, ofBlocks.look, () =>
       wire(ends, leads, supplies, groups, paths, solver),
     ),
     ends,
@@ -100,14 +103,21 @@ function withDrives(wiring: PowerWiring, ends: readonly PowerEnd[]): PowerWiring
   for (const { lead } of wiring.leads) drivesOn.set(lead.key, [])
   const feeds = wiring.feeds.map((feed) => {
     const end = endOf.get(feed.end.key) ?? feed.end
-    drivesOn.get(feed.leadKey)?.push(...end.driveIds)
-    return { ...feed, end }
+    const { leadKey, adapter, startAmps, runningAmps, ratedAmps, pinned } = feed
+    const onLead = drivesOn.get(leadKey)
+    for (const id of end.driveIds) onLead?.push(id)
+    return { end, leadKey, adapter, startAmps, runningAmps, ratedAmps, pinned }
   })
+  const unfed: PowerEnd[] = []
+  for (const { key } of wiring.unfed) {
+    const end = endOf.get(key)
+    if (end) unfed.push(end)
+  }
   return {
     ...wiring,
     feeds,
     leads: wiring.leads.map((load) => ({ ...load, driveIds: drivesOn.get(load.lead.key) ?? [] })),
-    unfed: wiring.unfed.flatMap(({ key }) => endOf.get(key) ?? []),
+    unfed,
   }
 }
 
