@@ -37,7 +37,8 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
   const [keepPart, { isLoading }] = useKeepPartMutation()
   const noun = kindWords.find((one) => one.kind === kind)?.one ?? kind
   const changes = Boolean(from?.slug)
-  const problems = Object.keys(formState.errors.texts ?? {}).length
+  const errors = formState.errors.texts
+  const problems = Object.keys(errors ?? {}).length
 
   async function keep({ texts, sources }: TypedSheet): Promise<void> {
     setRefusal('')
@@ -78,7 +79,8 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
       <table className={styles.form}>
         <tbody>
           {columns
-            .filter(({ name }) => isSaidOf(bus, name))
+            // What cannot be taken stays to be seen, even where it says nothing beside the bus.
+            .filter(({ name }) => isSaidOf(bus, name) || errors?.[fieldKey(name)] !== undefined)
             .map((column) => (
               <FormRow key={column.name} column={column} control={control} parts={parts} />
             ))}

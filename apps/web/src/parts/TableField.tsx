@@ -98,8 +98,12 @@ export function TableField({ column, text, sentence, onText }: TableFieldProps) 
   )
 }
 
+/** What is asked of a row. What cannot be read stays to be seen, even where it says nothing beside the bus. */
 const asked = (columns: readonly SheetColumn[], row: RowTexts): SheetColumn[] =>
-  columns.filter(({ name }) => isSaidOf(row.bus, name))
+  columns.filter((column) => {
+    const text = row[column.name] ?? ''
+    return isSaidOf(row.bus, column.name) || (text !== '' && 'reason' in readCell(column, text))
+  })
 
 interface RowFieldProps {
   column: SheetColumn
