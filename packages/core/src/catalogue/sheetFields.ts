@@ -96,7 +96,6 @@ export const fanCurveFields = {
 /** Generation of a PCI Express link. */
 export const pcieGeneration = z.int().min(1).max(7)
 
-/** What a card in a slot needs and takes up. */
 /** What a slot or the edge of a card speaks. Nearly all speak PCI Express, and sheets of before say nothing of it. */
 export const slotBus = z
   .enum(['PCIe', 'PCI'])
@@ -106,6 +105,7 @@ export const slotBus = z
   )
 export type SlotBus = z.infer<typeof slotBus>
 
+/** What a card in a slot needs and takes up. */
 export const cardFields = {
   bus: slotBus,
   lanes: maybe(edgeLanes).describe(

@@ -16,15 +16,16 @@ import { households } from '../design/households'
 import { newDesign } from '../design/newDesign'
 import { parseDesign } from '../design/parseDesign'
 import { evaluate } from '../evaluate'
-import { roomInPlace } from '../fit/roomInPlace'
+import { isTooLarge, roomInPlace } from '../fit/roomInPlace'
 import { wordsFor } from '../judging/words'
 import { machineNoise } from '../noise/machineNoise'
 import { resolveMachine } from '../machine/resolveMachine'
 import { averagePricePerKilowattHourMinor } from '../power/averagePrice'
-import { exactly } from '../units/amount'
+import { exactly, type Missing } from '../units/amount'
 import { TIB } from '../units/bytes'
 import { formatterFor } from '../units/formatter'
 import { limitWords } from './limits'
+import { noiseLimit } from './noiseLimit'
 import type { LimitStatus } from '../judging/statusOf'
 
 const shelf = demoDesign('warm-room-shelf')
@@ -278,4 +279,31 @@ describe('limits that a part of the values decides', () => {
     const more = withPart(asks({ freeBaysWanted: 1 }), 'ashgrove-hearth-4', bays)
     expect(status(more, 'free-bays')).toBe('missed')
   })
+})
+
+describe('noise in words', () => {
+  const words = wordsFor(shelf, formatterFor('en-GB'))
+  const said = (low: number, missing: Missing[] = []): string => {
+    const decibels = { unit: 'dB(A)' as const, low, likely: low + 2, high: low + 5, missing }
+    const facts = { limitDecibels: 32, decibels }
+    return noiseLimit.has({ bound: { most: 32 }, has: decibels, facts }, words)
+  }
+
+  test.each([
+    [0, [], 'silent'],
+    [0.6, [], 'about 1 dB(A)'],
+    [29.8, [], 'about 30 dB(A)'],
+    [29.8, [{ pieceId: 'supply-1', field: 'noiseDecibels' }], 'at least 30 dB(A)'],
+    [0, [{ pieceId: 'supply-1', field: 'noiseDecibels' }], 'not known'],
+  ])('from %d dB(A), lacking %j: %s', (low, missing, expected) => {
+    expect(said(low, missing)).toBe(expected)
+  })
+})
+
+test.each([
+  [429, 430, false],
+  [430, 430, false],
+  [431, 430, true],
+])('a side of %d mm in a place of %d mm is too large: %j', (needMm, roomMm, expected) => {
+  expect(isTooLarge({ side: 'wide', needMm, roomMm })).toBe(expected)
 })

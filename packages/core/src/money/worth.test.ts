@@ -180,6 +180,11 @@ describe('a bill that lacks something', () => {
     expect(text).toContain('Together at least €')
   })
 
+  test('together is what is likely of a band', () => {
+    const total = { ...cost.total, low: 100, likely: 20_000, high: 30_000, missing: [] }
+    expect(billText('Shelf', { ...cost, total }, format)).toContain('Together €200')
+  })
+
   test('its groups hold every line once, by when and by shop, and add up', () => {
     const [first = '', second = ''] = cost.lines
       .filter(({ pieces }) => pieces > 0)

@@ -25,6 +25,14 @@ test('what has no room on flash goes to disks, and what has room nowhere is not 
   expect(suggestedHomes([flash, disks], brief, ['disks'])).toEqual([])
 })
 
+test('what just fills a pool goes there', () => {
+  const brief = { data: [entry('projects', 2), entry('media', 10)], horizonYears: 0 }
+  expect(suggestedHomes([flash, disks], brief, [])).toEqual([
+    { kind: 'projects', poolId: 'flash' },
+    { kind: 'media', poolId: 'disks' },
+  ])
+})
+
 test('no pool is ever given more than it has room for', () => {
   const size = fc.integer({ min: 0, max: 100 })
   fc.assert(

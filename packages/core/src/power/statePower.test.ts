@@ -7,8 +7,10 @@ import { applyEdit } from '../design/edits/edit'
 import { changeSheet } from '../design/edits/changeSheet'
 import { putDrivesInBays } from '../design/edits/putDrivesInBays'
 import { newDesign } from '../design/newDesign'
+import { piecesOf } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
-import type { Amount } from '../units/amount'
+import { type Amount, exactly } from '../units/amount'
+import { driveDraw } from './driveDraw'
 import { idlePower } from './idlePower'
 import { machineState, machineStates } from './machineStates'
 import { peakPower } from './peakPower'
@@ -172,6 +174,15 @@ describe('states', () => {
     const dc = (id: MachineStateId) => statePower(shelf, machine, machineState(id)).dc.likely
     // 1.8 A at 12 V for each of four, instead of 3.4 W.
     expect(dc('starting') - dc('firmware')).toBeCloseTo(4 * (1.8 * 12 - 3.4), 10)
+  })
+
+  test('a disk that gives no starting current draws at least nothing, and is named', () => {
+    const [disk] = piecesOf(resolveMachine(shelf), 'drive')
+    if (!disk) throw new Error('no disk')
+    const silent = { ...disk, dataSheet: { ...disk.dataSheet, start12VAmps: null } }
+    expect(driveDraw(silent, 'starting')).toEqual(
+      exactly(0, 'W', [{ pieceId: disk.id, field: 'start12VAmps' }]),
+    )
   })
 
   test('without a supply nothing is known at the wall', () => {

@@ -1,6 +1,11 @@
 import fc from 'fast-check'
 import { draid } from './draid'
 
+test('a dRAID has 255 members at most', () => {
+  // VDEV_DRAID_MAX_CHILDREN is UINT8_MAX in OpenZFS 2.1's sys/vdev_draid.h, from memory.
+  expect(draid({ parity: 2, data: 8, spares: 1 }).maximumMembers).toBe(255)
+})
+
 /** Each metaslab by itself, as OpenZFS 2.1.11 begins and ends it (vdev_draid_metaslab_init). */
 function oneByOne(rowBytes: number, eachBytes: number, count: number): number[] {
   return Array.from({ length: count }, (_, index) => {
