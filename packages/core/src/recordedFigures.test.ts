@@ -3,7 +3,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { recordOf } from '../fixtures/recordOf'
 import { recordOfFunctions } from '../fixtures/recordOfFunctions'
-import { variedDesigns } from '../fixtures/variedDesigns'
+import { variedDesigns } from '../fixtures/varied/variedDesigns'
 import type { Design } from './editing'
 
 // What every figure of many designs came to when somebody last looked: no source, only a memory. A change that was

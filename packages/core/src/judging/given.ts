@@ -61,6 +61,7 @@ export interface Given extends Readonly<Measured> {
   readonly ownedIds: ReadonlySet<string>
   /** The builder's own, of one currency into another. */
   readonly rates: readonly Rate[]
+  /** Which drives are wired to which ports, whichever bays they are in. */
   readonly drivesOnHosts: DrivesOnHosts
   /** What each placed card has to move, with the drives that are wired to it. */
   readonly cardLoads: readonly PlacedDevice[]

@@ -1,5 +1,6 @@
 import { failureGroupsOf } from '../design/pools/pools'
 import { bayBlocksOf, type BayId, baysOf } from './bays'
+import { awayOf } from './awayOf'
 import { cardPlaces } from './cardPlaces'
 import { drivesInBays } from './drivesInBays'
 import { fixedLinks } from './links/fixedLinks'
@@ -27,7 +28,7 @@ import { placeOnUsb, steadyNeeds } from './steadyNeeds'
 import { takeOver } from './takeOver'
 import { baysOfTrays } from './trays'
 import { cableList, cablesLook } from './wiring/cableList'
-import { endsOfBlocks } from './wiring/blockEnds'
+import { endsOfBlocks } from './wiring/endsOfBlocks'
 import { bootEnds } from './wiring/dataEnds'
 import { DriveGroups } from './wiring/driveGroups'
 import { type PortHost, portHosts } from './wiring/portHosts'
@@ -263,28 +264,6 @@ function groupsOfDrives(pools: MachineDesign['pools']): DriveGroups {
       }),
     ),
   )
-}
-
-/** Drives that are not in their place, and those that are and do not hold their share yet. */
-function awayOf(
-  drives: readonly Piece<'drive'>[],
-  fittings: ReadonlyMap<PieceId, Fitting>,
-  driveIn: ReadonlyMap<BayId, PieceId>,
-  placed: Machine['placed'],
-): Pick<Machine, 'awayIds' | 'rebuildingIds'> {
-  const onBoard = new Set<PieceId>()
-  for (const kind of ['M.2', 'USB port'] as const) {
-    for (const { pieceId } of placed[kind]) onBoard.add(pieceId)
-  }
-  const awayIds: PieceId[] = []
-  const rebuildingIds: PieceId[] = []
-  for (const { id } of drives) {
-    const { bay, rebuilding } = fittingOf(fittings, id)
-    const isInPlace = (bay !== null && driveIn.get(bay) === id) || onBoard.has(id)
-    if (!isInPlace) awayIds.push(id)
-    else if (rebuilding) rebuildingIds.push(id)
-  }
-  return { awayIds, rebuildingIds }
 }
 
 /** What each piece is called; those of one model are told apart by their place. */
