@@ -2,9 +2,12 @@
 import { expect, openDesign, test } from '../e2e/support/test'
 
 const PRESSES = 60
+/** By then a page has fetched what it fetches while it has nothing else to do. */
+const SETTLED_MS = 6_000
 
 test('key press to ledger', async ({ house, page }) => {
   await openDesign(page, house, 'Cabin archive')
+  await page.waitForTimeout(SETTLED_MS)
   await page.keyboard.press('b')
   await page.getByLabel('Projects, now').click()
   await page.keyboard.press('Control+a')
@@ -42,6 +45,6 @@ test('key press to ledger', async ({ house, page }) => {
     (sorted[Math.floor((sorted.length - 1) * share)] ?? 0).toFixed(1)
   expect(sorted.length).toBeGreaterThan(PRESSES / 3)
   process.stdout.write(
-    `key press to changed ledger: median ${at(0.5)} ms, 95 % within ${at(0.95)} ms, ${sorted.length} presses (aim: under 50 ms)\n`,
+    `key press to changed ledger: median ${at(0.5)} ms, 95 % within ${at(0.95)} ms, ${sorted.length} presses (aim: 16 ms, 95 % within 24)\n`,
   )
 })

@@ -1,10 +1,11 @@
 import { type Design, newDesign, renameDesign } from '@flint/core/editing'
-import { evaluate, type Evaluation } from '@flint/core/figures'
+import { evaluate, type Evaluation, Evaluator } from '@flint/core/figures'
 import { selectCheckpointEvaluation, selectGaveUp, selectIsBehind } from '../sheet/selectors'
 import { type EvaluatedRole, waitBegun } from '../store/evaluatedSlice'
 import { closed, edited, opened, previewed, undone } from '../store/sheetSlice'
 import { makeStore } from '../store/store'
 import type { EvaluationWorker } from './evaluationThread'
+import { OnPage } from './onPage'
 import { startEvaluating } from './startEvaluating'
 
 const TIMES = { startMs: 200, budgetMs: 60, outdatedMs: 20 }
@@ -78,6 +79,15 @@ const rename = (name: string): void => {
   const present = state().sheet.open?.history.present ?? newDesign('none')
   store.dispatch(edited({ label: name, design: renameDesign(present, name) }))
 }
+/** What is to be done when there is nothing else to do. */
+let idle: (() => void)[] = []
+const idleNow = async (): Promise<void> => {
+  for (const work of idle.splice(0)) work()
+  await settle()
+}
+const page = (load = () => Promise.resolve(new Evaluator())) =>
+  new OnPage((work) => idle.push(work), load)
+
 const open = (name: string): void => {
   store.dispatch(
     opened({
@@ -91,7 +101,8 @@ beforeEach(() => {
   SlowThread.begun = []
   SlowThread.startsAtOnce = true
   store = makeStore()
-  startEvaluating(store, () => new SlowThread(), TIMES)
+  idle = []
+  startEvaluating(store, { begin: () => new SlowThread(), times: TIMES, onPage: page() })
 })
 
 test('the figures of a sheet come when they are worked out, and always belong to their document', async () => {
@@ -234,4 +245,116 @@ test('figures of a sheet that was left are not shown in the next', async () => {
   expect(state().evaluated.present).toBeNull()
   await answer()
   expect(shownName()).toBe('second')
+})
+
+describe('what leaves the machine alone', () => {
+  /** As an edit of parts does it: another list of them. */
+  const changeParts = (): void => {
+    const present = state().sheet.open?.history.present ?? newDesign('none')
+    const design = { ...present, name: 'other parts', fitted: [...present.fitted] }
+    store.dispatch(edited({ label: 'other parts', design }))
+  }
+
+  test('is judged on the page with the edit, once it had nothing else to do', async () => {
+    open('first')
+    await answer()
+    rename('before')
+    expect(shownName()).toBe('first')
+    await answer()
+    await idleNow()
+    rename('second')
+    expect(shownName()).toBe('second')
+    expect(state().evaluated.present?.evaluation).toEqual(evaluate(newDesign('second')))
+    expect(SlowThread.newest.asked.map(({ name }) => name)).toEqual(['first', 'before'])
+  })
+
+  test('and the first change counts from what is at hand', async () => {
+    open('first')
+    await answer()
+    await idleNow()
+    const { evaluation } = state().evaluated.present ?? {}
+    rename('second')
+    expect(selectCheckpointEvaluation(state())).toBe(evaluation)
+    expect(SlowThread.newest.asked).toHaveLength(1)
+  })
+
+  test('other parts are worked out by the thread, and then the page is ready again', async () => {
+    open('first')
+    await answer()
+    await idleNow()
+    changeParts()
+    expect(shownName()).toBe('first')
+    rename('waits for it')
+    expect(shownName()).toBe('first')
+    await answer()
+    await answer()
+    expect(shownName()).toBe('waits for it')
+    await idleNow()
+    rename('third')
+    expect(shownName()).toBe('third')
+    expect(SlowThread.newest.asked.map(({ name }) => name)).toEqual([
+      'first',
+      'other parts',
+      'waits for it',
+    ])
+  })
+
+  test('a late answer of the thread takes the place of nothing that is newer', async () => {
+    open('first')
+    await answer()
+    rename('late')
+    const late = SlowThread.now
+    await idleNow()
+    rename('newer')
+    expect(shownName()).toBe('newer')
+    late.answer()
+    await settle()
+    expect(shownName()).toBe('newer')
+    expect(selectIsBehind(state())).toBe(false)
+  })
+
+  test('is left to the thread while the page cannot read the code for it', async () => {
+    let isThere = false
+    store = makeStore()
+    startEvaluating(store, {
+      begin: () => new SlowThread(),
+      times: TIMES,
+      onPage: page(() =>
+        isThere ? Promise.resolve(new Evaluator()) : Promise.reject(new Error('It is not there.')),
+      ),
+    })
+    open('first')
+    await answer()
+    await idleNow()
+    rename('second')
+    expect(shownName()).toBe('first')
+    isThere = true
+    await answer()
+    await idleNow()
+    rename('third')
+    expect(shownName()).toBe('third')
+  })
+
+  test('a machine that takes the page too long is left to the thread', async () => {
+    class Slow extends Evaluator {
+      override evaluate(design: Design): Evaluation {
+        const begun = performance.now()
+        while (performance.now() - begun < 12);
+        return super.evaluate(design)
+      }
+    }
+    store = makeStore()
+    startEvaluating(store, {
+      begin: () => new SlowThread(),
+      times: TIMES,
+      onPage: page(() => Promise.resolve(new Slow())),
+    })
+    open('first')
+    await answer()
+    await idleNow()
+    rename('second')
+    expect(shownName()).toBe('second')
+    rename('third')
+    expect(shownName()).toBe('second')
+  })
 })

@@ -10,12 +10,20 @@ import type { OpenSheet } from '../store/sheetSlice'
 import type { Store } from '../store/store'
 import { EvaluationThread, type EvaluationTimes, type EvaluationWorker } from './evaluationThread'
 import { takeThread } from './firstThread'
+import { type JudgeOnPage, NOBODY } from './onPage'
 
 const TIMES: EvaluationTimes = { startMs: 60_000, budgetMs: 10_000, outdatedMs: 1_000 }
 
+interface Evaluating {
+  begin?: () => EvaluationWorker
+  times?: EvaluationTimes
+  /** Judges at once what leaves the machine alone. */
+  onPage?: JudgeOnPage
+}
+
 /**
- * Works out whatever the open sheet shows figures of, away from the page: the present document, the one that
- * changes are counted from, and the choice under the pointer.
+ * Works out whatever the open sheet shows figures of: the present document, the one that changes are counted from, and
+ * the choice under the pointer. All of it away from the page, but for what the page can judge at once.
  *
  * Figures of a document that was edited meanwhile are shown all the same, since they are newer than those before.
  *
@@ -23,8 +31,7 @@ const TIMES: EvaluationTimes = { startMs: 60_000, budgetMs: 10_000, outdatedMs: 
  */
 export function startEvaluating(
   store: Store,
-  begin: () => EvaluationWorker = beginWorker,
-  times: EvaluationTimes = TIMES,
+  { begin = beginWorker, times = TIMES, onPage = NOBODY }: Evaluating = {},
 ): { prepare: () => void } {
   const wanted = new Map<EvaluatedRole, Design | null>()
   let sheetId: string | null = null
@@ -32,19 +39,27 @@ export function startEvaluating(
   let ofThisSheet = new WeakSet<Design>()
   let waitedFor: Design | null = null
 
+  const show = (role: EvaluatedRole, evaluated: Evaluated): void => {
+    store.dispatch(workedOut({ role, evaluated }))
+    // One document may have two roles, as the first change makes what it was the one to count from.
+    for (const other of evaluatedRoles) {
+      if (other === role || wanted.get(other) !== evaluated.design) continue
+      thread.forget(other)
+      store.dispatch(workedOut({ role: other, evaluated }))
+    }
+  }
+  /** Whether what is wanted now is shown already, as the page was quicker. */
+  const isOvertaken = (role: EvaluatedRole, design: Design): boolean => {
+    const shown = store.getState().evaluated[role]?.design ?? null
+    return shown !== null && shown !== design && shown === wanted.get(role)
+  }
   const thread = new EvaluationThread(
     begin,
     ({ role, design }, outcome) => {
-      if (!ofThisSheet.has(design)) return
+      if (!ofThisSheet.has(design) || isOvertaken(role, design)) return
       if (typeof outcome !== 'string') {
-        const evaluated: Evaluated = { design, evaluation: outcome }
-        store.dispatch(workedOut({ role, evaluated }))
-        // One document may have two roles, as the first change makes what it was the one to count from.
-        for (const other of evaluatedRoles) {
-          if (other === role || wanted.get(other) !== design) continue
-          thread.forget(other)
-          store.dispatch(workedOut({ role: other, evaluated }))
-        }
+        show(role, { design, evaluation: outcome })
+        if (wanted.get('present') === design) onPage.takeIn(design)
       } else if (wanted.get('present') === design) {
         store.dispatch(givenUp({ design, why: outcome }))
       }
@@ -58,22 +73,23 @@ export function startEvaluating(
       sheetId = sheet.open?.designId ?? null
       ofThisSheet = new WeakSet()
     }
-    for (const role of evaluatedRoles) {
+    // All of them before any is worked out, since what is at once goes through here again.
+    const changed = evaluatedRoles.flatMap((role) => {
       const design = sheet.open && designOf[role](sheet.open)
-      if (design === (wanted.get(role) ?? null)) continue
+      if (design === (wanted.get(role) ?? null)) return []
       wanted.set(role, design)
-      if (!design) {
-        thread.forget(role)
-        continue
-      }
-      ofThisSheet.add(design)
+      if (design) ofThisSheet.add(design)
+      return [{ role, design }]
+    })
+    for (const { role, design } of changed) {
       const known = evaluatedRoles
         .map((one) => evaluated[one])
         .find((one) => one?.design === design)
-      if (known) {
-        thread.forget(role)
-        store.dispatch(workedOut({ role, evaluated: known }))
-      } else thread.ask(role, design)
+      const atOnce = design && !known && role === 'present' ? onPage.judge(design) : null
+      if (design && !known && !atOnce) thread.ask(role, design)
+      else thread.forget(role)
+      if (known) store.dispatch(workedOut({ role, evaluated: known }))
+      if (design && atOnce) show(role, { design, evaluation: atOnce })
     }
     if (evaluated.waitedFor !== waitedFor) {
       waitedFor = evaluated.waitedFor
