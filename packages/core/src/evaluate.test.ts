@@ -72,6 +72,19 @@ test('an edit that concerns nothing leaves every finding, limit and figure the v
   expect(after.cost).toBe(before.cost)
 })
 
+test('an evaluator tells designs of the machine at hand from others', () => {
+  const design = demoDesign('cabin-archive')
+  const evaluator = new Evaluator()
+  expect(evaluator.hasMachineOf(design)).toBe(false)
+  evaluator.evaluate(design)
+  const after = (edit: Edit): boolean => evaluator.hasMachineOf(applyEdit(design, edit))
+  expect(after({ do: 'change-brief', change: { horizonYears: 9 } })).toBe(true)
+  const partIds = ['drive-1']
+  expect(after({ do: 'note-pieces', partIds, change: { ageYears: 3, label: 'A1' } })).toBe(true)
+  expect(after({ do: 'move-drive', driveId: 'drive-1', bay: 'chassis-1/2' })).toBe(false)
+  expect(after({ do: 'keep-members', members: 'together' })).toBe(false)
+})
+
 test('an evaluation is plain data: it can be cloned, and holds no sentence', () => {
   for (const design of [shelf, cabin, drawer, newDesign('empty')]) {
     const evaluation = evaluate(design)

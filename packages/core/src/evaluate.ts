@@ -6,6 +6,7 @@ import type { Given, Measured } from './judging/given'
 import { findingsBy, type Rule } from './judging/rule'
 import { type AnyJudgedLimit, limits } from './limits/limits'
 import { type PoolStanding, poolStandings } from './limits/poolStandings'
+import { isSameMachine } from './machine/isSameMachine'
 import type { Machine } from './machine/machine'
 import { resolveMachine } from './machine/resolveMachine'
 import { Recorder } from './recorder'
@@ -63,6 +64,11 @@ export class Evaluator {
         this.#limits().every(({ status }) => status === 'kept') &&
         !this.#findings().some(({ severity }) => severity === 'blocks'),
     )
+  }
+
+  /** Whether a design has the machine that was looked at last: then there is nothing to search for. */
+  hasMachineOf(design: Design): boolean {
+    return this.#current !== null && isSameMachine(this.#current.machine.madeFrom, design)
   }
 
   machineOf(design: Design): Machine {

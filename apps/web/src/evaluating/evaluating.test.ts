@@ -248,11 +248,11 @@ test('figures of a sheet that was left are not shown in the next', async () => {
 })
 
 describe('what leaves the machine alone', () => {
-  /** As an edit of parts does it: another list of them. */
-  const changeParts = (): void => {
+  const changePaths = (): void => {
     const present = state().sheet.open?.history.present ?? newDesign('none')
-    const design = { ...present, name: 'other parts', fitted: [...present.fitted] }
-    store.dispatch(edited({ label: 'other parts', design }))
+    const paths = { ...present.paths, members: 'together' as const }
+    const design = { ...present, name: 'other cables', paths }
+    store.dispatch(edited({ label: 'other cables', design }))
   }
 
   test('is judged on the page with the edit, once it had nothing else to do', async () => {
@@ -278,11 +278,11 @@ describe('what leaves the machine alone', () => {
     expect(SlowThread.newest.asked).toHaveLength(1)
   })
 
-  test('other parts are worked out by the thread, and then the page is ready again', async () => {
+  test('other cables are worked out by the thread, and then the page is ready again', async () => {
     open('first')
     await answer()
     await idleNow()
-    changeParts()
+    changePaths()
     expect(shownName()).toBe('first')
     rename('waits for it')
     expect(shownName()).toBe('first')
@@ -294,7 +294,7 @@ describe('what leaves the machine alone', () => {
     expect(shownName()).toBe('third')
     expect(SlowThread.newest.asked.map(({ name }) => name)).toEqual([
       'first',
-      'other parts',
+      'other cables',
       'waits for it',
     ])
   })

@@ -20,13 +20,12 @@ const evaluatorOfPage = async (): Promise<Evaluator> => {
 }
 
 /**
- * Judges wishes, prices, notes and whatever else leaves parts, places and pools alone: no search is in that, so the
+ * Judges wishes, prices, ages and whatever else leaves parts, places and pools alone: no search is in that, so the
  * figures come with the edit and are drawn in the same frame. A machine that is too large for it is left to the thread.
  */
 export class OnPage implements JudgeOnPage {
   #evaluator: Evaluator | null = null
-  /** The design that the evaluator has at hand. */
-  #last: Design | null = null
+  #isReady = false
   #next: Design | null = null
 
   constructor(
@@ -35,10 +34,10 @@ export class OnPage implements JudgeOnPage {
   ) {}
 
   judge(design: Design): Evaluation | null {
-    if (!this.#evaluator || !this.#last || !hasSameMachine(this.#last, design)) return null
+    if (!this.#isReady || !this.#evaluator?.hasMachineOf(design)) return null
     const before = performance.now()
     const evaluation = this.#evaluator.evaluate(design)
-    this.#last = performance.now() - before > MOST_MS ? null : design
+    this.#isReady = performance.now() - before <= MOST_MS
     return evaluation
   }
 
@@ -64,13 +63,6 @@ export class OnPage implements JudgeOnPage {
     this.#next = null
     if (!design) return
     this.#evaluator.evaluate(design)
-    this.#last = design
+    this.#isReady = true
   }
 }
-
-/** Whether nothing has changed that a machine is made of; edits leave what they do not change the very same object. */
-const hasSameMachine = (one: Design, other: Design): boolean =>
-  one.snapshots === other.snapshots &&
-  one.fitted === other.fitted &&
-  one.pools === other.pools &&
-  one.paths === other.paths

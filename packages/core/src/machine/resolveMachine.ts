@@ -3,6 +3,7 @@ import { bayBlocksOf, type BayId, baysOf } from './bays'
 import { awayOf } from './awayOf'
 import { cardPlaces } from './cardPlaces'
 import { drivesInBays } from './drivesInBays'
+import { isSameMachine } from './isSameMachine'
 import { fixedLinks } from './links/fixedLinks'
 import { linksOf } from './links/links'
 import type { Machine, MachineDesign } from './machine'
@@ -282,28 +283,6 @@ function namesIn(pieces: readonly Piece[], { placed }: Placement): Map<PieceId, 
       const isOneOfSeveral = (counts.get(`${kind} ${model}`) ?? 0) > 1
       return [id, isOneOfSeveral && place ? `${place} · ${model}` : model]
     }),
-  )
-}
-
-/** Whether two designs differ in nothing that the machine is made of: labels and ages do not count. */
-function isSameMachine(one: MachineDesign, other: MachineDesign): boolean {
-  return (
-    one.snapshots === other.snapshots &&
-    one.pools === other.pools &&
-    one.paths === other.paths &&
-    one.fitted.length === other.fitted.length &&
-    one.fitted.every(({ id, snapshotId, bay, away, rebuilding, sockets, within }, index) => {
-      const part = other.fitted[index]
-      return (
-        part?.id === id &&
-        part.snapshotId === snapshotId &&
-        part.bay === bay &&
-        part.away === away &&
-        part.rebuilding === rebuilding &&
-        part.sockets === sockets &&
-        part.within === within
-      )
-    })
   )
 }
 
