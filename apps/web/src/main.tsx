@@ -6,7 +6,7 @@ import { designIdOf } from './api/designPath'
 import { takeLinkKey } from './api/linkKey'
 import { peopleApi } from './api/peopleApi'
 import { App, fetchScreens } from './App'
-import { OnPage } from './evaluating/onPage'
+import { PageJudge } from './evaluating/pageJudge'
 import { startEvaluating } from './evaluating/startEvaluating'
 import { keepFocus } from './keys/keepFocus'
 import { FirstOpening } from './saving/firstOpening'
@@ -27,7 +27,7 @@ const store = makeStore()
 // Everything waits for the answers, so they are asked for before anything else is done.
 void store.dispatch(peopleApi.endpoints.session.initiate())
 const firstOpening = new FirstOpening(store, location.pathname)
-const { prepare } = startEvaluating(store, { onPage: new OnPage(whenIdle) })
+const { prepare } = startEvaluating(store, { pageJudge: new PageJudge(whenIdle) })
 if (designIdOf(location.pathname) !== null) prepare()
 const windows = windowsOfBrowser()
 const copies = await openKeptCopies(

@@ -5,7 +5,7 @@ import { type EvaluatedRole, waitBegun } from '../store/evaluatedSlice'
 import { closed, edited, opened, previewed, undone } from '../store/sheetSlice'
 import { makeStore } from '../store/store'
 import type { EvaluationWorker } from './evaluationThread'
-import { OnPage } from './onPage'
+import { PageJudge } from './pageJudge'
 import { startEvaluating } from './startEvaluating'
 
 const TIMES = { startMs: 200, budgetMs: 60, outdatedMs: 20 }
@@ -85,8 +85,8 @@ const idleNow = async (): Promise<void> => {
   for (const work of idle.splice(0)) work()
   await settle()
 }
-const page = (load = () => Promise.resolve(new Evaluator())) =>
-  new OnPage((work) => idle.push(work), load)
+const judge = (load = () => Promise.resolve(new Evaluator())) =>
+  new PageJudge((work) => idle.push(work), load)
 
 const open = (name: string): void => {
   store.dispatch(
@@ -102,7 +102,7 @@ beforeEach(() => {
   SlowThread.startsAtOnce = true
   store = makeStore()
   idle = []
-  startEvaluating(store, { begin: () => new SlowThread(), times: TIMES, onPage: page() })
+  startEvaluating(store, { begin: () => new SlowThread(), times: TIMES, pageJudge: judge() })
 })
 
 test('the figures of a sheet come when they are worked out, and always belong to their document', async () => {
@@ -319,7 +319,7 @@ describe('what leaves the machine alone', () => {
     startEvaluating(store, {
       begin: () => new SlowThread(),
       times: TIMES,
-      onPage: page(() =>
+      pageJudge: judge(() =>
         isThere ? Promise.resolve(new Evaluator()) : Promise.reject(new Error('It is not there.')),
       ),
     })
@@ -347,7 +347,7 @@ describe('what leaves the machine alone', () => {
     startEvaluating(store, {
       begin: () => new SlowThread(),
       times: TIMES,
-      onPage: page(() => Promise.resolve(new Slow())),
+      pageJudge: judge(() => Promise.resolve(new Slow())),
     })
     open('first')
     await answer()

@@ -10,15 +10,15 @@ import type { OpenSheet } from '../store/sheetSlice'
 import type { Store } from '../store/store'
 import { EvaluationThread, type EvaluationTimes, type EvaluationWorker } from './evaluationThread'
 import { takeThread } from './firstThread'
-import { type JudgeOnPage, NOBODY } from './onPage'
+import type { PageJudge } from './pageJudge'
 
 const TIMES: EvaluationTimes = { startMs: 60_000, budgetMs: 10_000, outdatedMs: 1_000 }
 
 interface Evaluating {
+  /** Judges at once what leaves the machine alone. */
+  pageJudge: PageJudge
   begin?: () => EvaluationWorker
   times?: EvaluationTimes
-  /** Judges at once what leaves the machine alone. */
-  onPage?: JudgeOnPage
 }
 
 /**
@@ -31,7 +31,7 @@ interface Evaluating {
  */
 export function startEvaluating(
   store: Store,
-  { begin = beginWorker, times = TIMES, onPage = NOBODY }: Evaluating = {},
+  { pageJudge, begin = beginWorker, times = TIMES }: Evaluating,
 ): { prepare: () => void } {
   const wanted = new Map<EvaluatedRole, Design | null>()
   let sheetId: string | null = null
@@ -59,7 +59,7 @@ export function startEvaluating(
       if (!ofThisSheet.has(design) || isOvertaken(role, design)) return
       if (typeof outcome !== 'string') {
         show(role, { design, evaluation: outcome })
-        if (wanted.get('present') === design) onPage.takeIn(design)
+        if (wanted.get('present') === design) pageJudge.takeIn(design)
       } else if (wanted.get('present') === design) {
         store.dispatch(givenUp({ design, why: outcome }))
       }
@@ -85,7 +85,7 @@ export function startEvaluating(
       const known = evaluatedRoles
         .map((one) => evaluated[one])
         .find((one) => one?.design === design)
-      const atOnce = design && !known && role === 'present' ? onPage.judge(design) : null
+      const atOnce = design && !known && role === 'present' ? pageJudge.judge(design) : null
       if (design && !known && !atOnce) thread.ask(role, design)
       else thread.forget(role)
       if (known) store.dispatch(workedOut({ role, evaluated: known }))

@@ -1,6 +1,6 @@
+import type { Backplane } from '../../catalogue/blocks'
 import { type DataPlug, DRIVES_PER_DATA_PLUG } from '../../catalogue/plugs'
 import type { WiringEnd } from '../../design/pathChoices'
-import type { Backplane } from '../../catalogue/blocks'
 import type { Bay, BayBlock, BayId } from '../bays'
 import { bayRange } from '../drivesInBays'
 import { USUAL_DRIVE_BYTES_PER_SECOND } from '../linkRates'
@@ -144,10 +144,16 @@ export function dataEndAt(place: DataPlace, behind: readonly DriveBehind[]): Dat
 }
 
 /** NVMe drives of a block whose backplane is not made for them, or does not say that it is. */
-export function unspokenIn({ backplane }: BayBlock, drives: readonly DriveBehind[]): PieceId[] {
+export function unspokenIn(
+  { backplane, bayIds }: BayBlock,
+  driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
+): PieceId[] {
   if (!backplane || backplane.carriesNvme === true) return []
   const ids: PieceId[] = []
-  for (const drive of drives) if (drive?.dataSheet.plug === 'NVMe') ids.push(drive.id)
+  for (const bayId of bayIds) {
+    const drive = driveIn.get(bayId)
+    if (drive?.dataSheet.plug === 'NVMe') ids.push(drive.id)
+  }
   return ids
 }
 

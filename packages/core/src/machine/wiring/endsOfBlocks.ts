@@ -20,9 +20,9 @@ import {
   powerPlacesOf,
 } from './powerEnds'
 
-/** Ends of one sort, and what wiring sees of them together. */
 export interface Ends<End> {
   ends: End[]
+  /** What wiring sees of them together: two lists that look alike are wired alike. */
   look: string
 }
 
@@ -68,7 +68,7 @@ export function endsOfBlocks(given: BaysGiven, solver: Solver): BlockEnds {
     })
     for (const place of forData) dataPlaces.push(place)
     for (const place of forPower) powerPlaces.push(place)
-    if (block.backplane) unspokenIds.push(...unspokenIn(block, behind(bayIds, driveIn)))
+    unspokenIds.push(...unspokenIn(block, driveIn))
   }
   return {
     data: solver.renewed('data ends', (before?: MadeAt<DataPlace, DataEnd>) =>

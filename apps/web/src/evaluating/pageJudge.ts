@@ -1,17 +1,7 @@
 import type { Design } from '@flint/core/editing'
 import type { Evaluation, Evaluator } from '@flint/core/figures'
 
-/** Somebody who judges on the page what changes nothing of the machine. */
-export interface JudgeOnPage {
-  /** The figures of a design; null for one with another machine than the one at hand, and before there is one. */
-  judge: (design: Design) => Evaluation | null
-  /** Gets ready for the edits of a design, when there is nothing else to do. */
-  takeIn: (design: Design) => void
-}
-
-export const NOBODY: JudgeOnPage = { judge: () => null, takeIn: () => undefined }
-
-/** Longer than this no key press may wait for figures: half the time between two frames of a screen. */
+/** Longer than this, milliseconds, no key press may wait for figures: half the time between two frames at 60 a second. */
 const MOST_MS = 8
 
 const evaluatorOfPage = async (): Promise<Evaluator> => {
@@ -23,9 +13,11 @@ const evaluatorOfPage = async (): Promise<Evaluator> => {
  * Judges wishes, prices, ages and whatever else leaves parts, places and pools alone: no search is in that, so the
  * figures come with the edit and are drawn in the same frame. A machine that is too large for it is left to the thread.
  */
-export class OnPage implements JudgeOnPage {
+export class PageJudge {
   #evaluator: Evaluator | null = null
+  /** Whether the evaluator knows the machine of a design, and was quick with it. */
   #isReady = false
+  /** What is to be taken in when there is nothing else to do. */
   #next: Design | null = null
 
   constructor(
@@ -33,6 +25,7 @@ export class OnPage implements JudgeOnPage {
     private readonly load: () => Promise<Evaluator> = evaluatorOfPage,
   ) {}
 
+  /** The figures of a design; null for one with another machine than the one at hand, and before there is one. */
   judge(design: Design): Evaluation | null {
     if (!this.#isReady || !this.#evaluator?.hasMachineOf(design)) return null
     const before = performance.now()
@@ -41,6 +34,7 @@ export class OnPage implements JudgeOnPage {
     return evaluation
   }
 
+  /** Gets ready for the edits of a design, when there is nothing else to do. */
   takeIn(design: Design): void {
     const isAsked = this.#next !== null
     this.#next = design
