@@ -2,10 +2,10 @@
 // changes that no test of the core notices.
 //   npm run mutants -- pool power --each 40 --seed 2
 //   npm run mutants -- --at power/idlePower.ts:106 --at paths/linkRates.ts
-import { spawn } from 'node:child_process'
+//   npm run mutants -- --each 1000 --seconds 5
+// Seconds are how long the tests that are tried for one change may take together; most are noticed within a tenth of one.
 import {
   cpSync,
-  existsSync,
   mkdirSync,
   readdirSync,
   readFileSync,
@@ -13,9 +13,10 @@ import {
   symlinkSync,
   writeFileSync,
 } from 'node:fs'
-import { dirname, join, relative } from 'node:path'
+import { dirname, join } from 'node:path'
 import { parseArgs } from 'node:util'
 import { changesIn, withChanges } from './mutants/changes.mjs'
+import { Judge } from './mutants/judge.mjs'
 
 const SUBJECTS = ['pool', 'power', 'paths', 'fit', 'money', 'limits']
 
@@ -25,11 +26,15 @@ const { values, positionals } = parseArgs({
     each: { type: 'string', default: '30' },
     seed: { type: 'string', default: '1' },
     workers: { type: 'string', default: '2' },
+    seconds: { type: 'string', default: 'Infinity' },
     at: { type: 'string', multiple: true },
   },
 })
 const ROOT = process.cwd()
 const CORE = join('packages', 'core', 'src')
+/** Runs the examples of doc comments, those of the page's plain functions too. */
+const EXAMPLES = join('tests', 'rules', 'examples.test.ts')
+const WEB = join('apps', 'web', 'src')
 const WORK = join(ROOT, '.flint', 'mutants')
 const WORKERS = Number(values.workers)
 
@@ -76,95 +81,83 @@ function chosen() {
 }
 
 /** A copy of what the core's tests need, with all the changes lying ready. */
-function copyFor(worker, changes) {
-  const folder = join(WORK, String(worker))
-  mkdirSync(folder, { recursive: true })
+function makeCopy() {
+  mkdirSync(WORK, { recursive: true })
   for (const name of [
     'packages',
     'demo',
     'docs',
-    'jest.config.js',
     'package.json',
     'tsconfig.base.json',
+    EXAMPLES,
+    WEB,
   ]) {
-    cpSync(join(ROOT, name), join(folder, name), {
+    cpSync(join(ROOT, name), join(WORK, name), {
       recursive: true,
       filter: (path) => !path.includes('node_modules'),
     })
   }
-  symlinkSync(join(ROOT, 'node_modules'), join(folder, 'node_modules'))
+  symlinkSync(join(ROOT, 'node_modules'), join(WORK, 'node_modules'))
   for (const file of new Set(changes.map((change) => change.file))) {
     const numbers = new Map(
       changes.flatMap((one) => (one.file === file ? [[one.place, one.number]] : [])),
     )
     const text = readFileSync(join(ROOT, file), 'utf8')
-    writeFileSync(join(folder, file), withChanges(file, text, numbers))
+    writeFileSync(join(WORK, file), withChanges(file, text, numbers))
   }
-  const setup = JSON.stringify(join(ROOT, 'scripts', 'mutants', 'reached.mjs'))
-  writeFileSync(
-    join(folder, 'mutants.config.js'),
-    `import base from './jest.config.js'\n` +
-      `const unit = base.projects.find(({ displayName }) => displayName === 'unit')\n` +
-      `export default { ...unit, testTimeout: 120_000, setupFilesAfterEnv: [${setup}] }\n`,
+}
+
+function filesUnder(folder) {
+  return readdirSync(join(ROOT, folder), { recursive: true, encoding: 'utf8' })
+    .filter((name) => name.endsWith('.ts'))
+    .map((name) => join(folder, name))
+}
+
+/** Holds every figure, so it is asked early. */
+const RECORD = join(CORE, 'recordedFigures.test.ts')
+
+/** Tests in the order to try: of the change's own folder and the record first, then those that notice most for their time. */
+function inOrder(some, { file }) {
+  const isNear = (test) => dirname(file).startsWith(dirname(test.file)) || test.file === RECORD
+  const worth = ({ noticed, milliseconds }) => (noticed + 0.1) / (milliseconds + 1)
+  return some.sort((one, other) => isNear(other) - isNear(one) || worth(other) - worth(one))
+}
+
+/** As many of the first as the seconds for one change allow. */
+function withinSeconds(order) {
+  let left = Number(values.seconds) * 1_000
+  return order.filter(({ milliseconds }) => (left -= milliseconds) >= 0)
+}
+
+async function isNoticedBy(judge, job, some) {
+  const order = withinSeconds(inOrder(some, job))
+  const place = await judge.noticedBy(
+    job.number,
+    order.map(({ file, index }) => ({ file, index })),
   )
-  return folder
+  if (place >= 0) order[place].noticed += 1
+  return place >= 0
 }
 
-/** Whether the tests pass; a change that makes a loop endless is noticed too. */
-function passes(folder, tests, { env = {}, workers = 1, seconds = 300 } = {}) {
-  return new Promise((resolve) => {
-    const jest = spawn(
-      process.execPath,
-      [
-        join(ROOT, 'node_modules', 'jest', 'bin', 'jest.js'),
-        ...['--config', 'mutants.config.js', '--silent', '--bail'],
-        ...['--maxWorkers', String(workers), ...tests],
-      ],
-      {
-        cwd: folder,
-        stdio: 'ignore',
-        env: {
-          ...process.env,
-          NODE_OPTIONS: '--experimental-vm-modules --no-warnings',
-          ...env,
-        },
-      },
-    )
-    const late = setTimeout(() => jest.kill('SIGKILL'), seconds * 1_000)
-    jest.on('close', (code) => {
-      clearTimeout(late)
-      resolve(code === 0)
-    })
-  })
+/** What was worked out while files were read is changed only by who reads them with the change. */
+async function isNoticedAnew(job, some) {
+  if (some.length === 0) return false
+  const judge = new Judge(WORK, job.number)
+  const isNoticed = await isNoticedBy(judge, job, some)
+  judge.end()
+  return isNoticed
 }
 
-/** For each change the files of tests that come to it, by running them all with no change made. */
-async function testsOf(folder) {
-  const notes = join(WORK, 'reached.jsonl')
-  const env = { FLINT_REACHED: notes }
-  if (!(await passes(folder, [CORE], { env, workers: WORKERS, seconds: 1_800 }))) {
-    throw new Error('The tests of the core fail without any change.')
-  }
-  const found = new Map()
-  for (const line of existsSync(notes) ? readFileSync(notes, 'utf8').trim().split('\n') : []) {
-    const { testPath, reached } = JSON.parse(line)
-    for (const number of reached) {
-      found.set(number, [...(found.get(number) ?? []), relative(folder, testPath)])
-    }
-  }
-  return found
-}
-
-/** Whether no test notices a change: those of its own folder are asked first, then all that come to it. */
-async function survives(folder, { file, number }, tests) {
-  const env = { FLINT_MUTANT: String(number) }
-  const isNear = (test) => dirname(file).startsWith(dirname(test)) || test.startsWith(dirname(file))
-  for (const some of [tests.filter(isNear), tests.filter((test) => !isNear(test))]) {
-    if (some.length > 0 && !(await passes(folder, ['--runTestsByPath', ...some], { env }))) {
-      return false
-    }
-  }
-  return true
+async function survives(judge, job) {
+  if (early.has(job.number)) return !(await isNoticedAnew(job, tests))
+  const isComeToBy = (test) => test.reached.has(job.number)
+  return (
+    !(await isNoticedBy(judge, job, tests.filter(isComeToBy))) &&
+    !(await isNoticedAnew(
+      job,
+      tests.filter(({ whileRead }) => whileRead.has(job.number)),
+    ))
+  )
 }
 
 function report() {
@@ -178,8 +171,24 @@ function report() {
 
 rmSync(WORK, { recursive: true, force: true })
 const changes = chosen()
-const folders = Array.from({ length: WORKERS }, (_, worker) => copyFor(worker, changes))
-const tests = await testsOf(folders[0])
+makeCopy()
+const isTest = (file) => file.endsWith('.test.ts')
+const fixtures = filesUnder(join('packages', 'core', 'fixtures'))
+const judges = Array.from({ length: WORKERS }, () => new Judge(WORK))
+const learned = await judges[0].learn({
+  sources: [...filesUnder(CORE).filter((file) => !isTest(file)), ...fixtures],
+  files: [...filesUnder(CORE).filter(isTest), EXAMPLES],
+})
+if (learned.failed.length > 0) {
+  throw new Error(`Without any change these tests fail: ${learned.failed.join('; ')}`)
+}
+const early = new Set(learned.early)
+const tests = learned.tests.map((test) => ({
+  ...test,
+  noticed: 0,
+  reached: new Set(test.reached),
+  whileRead: new Set(test.whileRead),
+}))
 const jobs = [...changes]
 const tried = []
 const survivors = []
@@ -189,14 +198,25 @@ process.once('SIGTERM', () => {
   process.exit(1)
 })
 await Promise.all(
-  folders.map(async (folder) => {
+  judges.map(async (judge) => {
     for (let job = jobs.shift(); job; job = jobs.shift()) {
-      const isAlive = await survives(folder, job, tests.get(job.number) ?? [])
+      const t = performance.now()
+      const isAlive = await survives(judge, job)
+      if (process.env.DBG)
+        console.log(
+          ((performance.now() - t) / 1000).toFixed(1),
+          early.has(job.number),
+          job.file,
+          job.line,
+          isAlive,
+        )
       tried.push(job)
+      if (tried.length % 50 === 0) console.error(`${tried.length} of ${changes.length} tried`)
       if (!isAlive) continue
       survivors.push(job)
       console.log(`${job.file}:${job.line} ${job.was} → ${job.to}`)
     }
+    judge.end()
   }),
 )
 report()

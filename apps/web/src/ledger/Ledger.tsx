@@ -11,7 +11,7 @@ import {
 } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
 import { changeText } from './changeText'
-import { barLimit, type LedgerFigure, ledgerFigures, limitOf } from './figures'
+import { type LedgerFigure, ledgerFigures, limitOf } from './figures'
 import { FindingsEntry } from './FindingsEntry'
 import { LedgerNews } from './LedgerNews'
 import { LimitBar } from './LimitBar'
@@ -121,7 +121,7 @@ const LedgerButton = memo(function LedgerButton({
           {unit && <span className={styles.unit}>{unit}</span>}
           <Would figure={figure} />
         </span>
-        <Bar figure={figure} />
+        <LimitBar figure={figure} />
         <Below figure={figure} />
       </button>
     </Tooltip>
@@ -139,23 +139,6 @@ function Would({ figure }: FigureProps) {
     return preview && previewText(figure, selectEvaluation(state), preview)
   })
   return would ? <span className={styles.preview}>→ {would}</span> : null
-}
-
-/** The figure against its limit. */
-function Bar({ figure }: FigureProps) {
-  const evaluation = useAppSelector(selectEvaluation)
-  const previewAmount = useAppSelector((state) => {
-    const preview = selectPreviewEvaluation(state)
-    return preview && figure.amount(preview)
-  })
-  return (
-    <LimitBar
-      amount={figure.amount(evaluation)}
-      limit={barLimit(evaluation, figure)}
-      missed={limitOf(evaluation, figure.limitId)?.status === 'missed'}
-      preview={previewAmount}
-    />
-  )
 }
 
 /** What more there is to say, and how it stands to its limit. */

@@ -1,3 +1,5 @@
+import type { RootState } from '../store/store'
+import { useAppSelector } from '../store/hooks'
 import styles from './ledger.module.css'
 
 interface LedgerCountProps {
@@ -6,7 +8,7 @@ interface LedgerCountProps {
   title: string
   value: string
   /** What it would become with what is pointed at; null where that changes nothing. */
-  preview: string | null
+  selectWould: (state: RootState) => string | null
   below: string
   missed?: boolean
   onClick: (anchor: HTMLElement) => void
@@ -17,7 +19,7 @@ export function LedgerCount({
   id,
   title,
   value,
-  preview,
+  selectWould,
   below,
   missed = false,
   onClick,
@@ -35,7 +37,7 @@ export function LedgerCount({
         <span className={styles.value} data-value={id}>
           {value}
         </span>
-        {preview !== null && <span className={styles.preview}>→ {preview}</span>}
+        <Would select={selectWould} />
       </span>
       <span className={styles.below} title={below}>
         {missed && <span aria-hidden="true">△ </span>}
@@ -43,4 +45,10 @@ export function LedgerCount({
       </span>
     </button>
   )
+}
+
+/** By itself, so that pointing at something draws no more of the entry than this. */
+function Would({ select }: { select: (state: RootState) => string | null }) {
+  const would = useAppSelector(select)
+  return would === null ? null : <span className={styles.preview}>→ {would}</span>
 }

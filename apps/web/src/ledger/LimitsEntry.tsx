@@ -4,6 +4,7 @@ import { format } from '../controls/locale'
 import { LimitList } from '../limits/LimitList'
 import { selectLimits, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
+import type { RootState } from '../store/store'
 import { keptOf } from './keptOf'
 import { LedgerCount } from './LedgerCount'
 import { LedgerPopover } from './LedgerPopover'
@@ -11,14 +12,11 @@ import { LedgerPopover } from './LedgerPopover'
 /** How many limits of the brief are kept, those included that no figure of its own stands for. */
 export function LimitsEntry() {
   const limits = useAppSelector(selectLimits)
-  const preview = useAppSelector(selectPreviewEvaluation)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const close = (): void => {
     setAnchor(null)
   }
   const kept = keptOf(limits)
-  // A preview keeps the brief, so of how many is the same, and there is no room to say it twice.
-  const would = preview && keptOf(preview.limits)
   const titles = (status: LimitStatus): string =>
     limits
       .filter((limit) => limit.status === status)
@@ -42,7 +40,7 @@ export function LimitsEntry() {
         id="limits"
         title="limits kept"
         value={limits.length === 0 ? 'none set' : `${kept} of ${limits.length}`}
-        preview={would === null || would === kept ? null : format.number(would)}
+        selectWould={selectWould}
         below={below}
         missed={missed !== ''}
         onClick={setAnchor}
@@ -52,4 +50,12 @@ export function LimitsEntry() {
       </LedgerPopover>
     </>
   )
+}
+
+/** A preview keeps the brief, so of how many is the same, and there is no room to say it twice. */
+function selectWould(state: RootState): string | null {
+  const preview = selectPreviewEvaluation(state)
+  if (!preview) return null
+  const would = keptOf(preview.limits)
+  return would === keptOf(selectLimits(state)) ? null : format.number(would)
 }

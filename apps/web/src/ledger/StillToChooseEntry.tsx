@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { StillToChooseList } from '../sheet/StillToChooseList'
 import { selectEvaluation, selectPreviewEvaluation } from '../sheet/selectors'
 import { useAppSelector } from '../store/hooks'
+import type { RootState } from '../store/store'
 import { LedgerCount } from './LedgerCount'
 import { LedgerPopover } from './LedgerPopover'
 import { openChoiceCount, openChoiceNames } from './openChoiceWords'
@@ -10,20 +11,17 @@ import { openChoiceCount, openChoiceNames } from './openChoiceWords'
 /** What the design still needs before it can be built, or that it is done. */
 export function StillToChooseEntry() {
   const { stillToChoose, isDone } = useAppSelector(selectEvaluation)
-  const preview = useAppSelector(selectPreviewEvaluation)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const close = (): void => {
     setAnchor(null)
   }
-  const now = openChoiceCount({ stillToChoose, isDone })
-  const then = preview && previewWords(isDone, preview)
   return (
     <>
       <LedgerCount
         id="still-to-choose"
         title="still to choose"
-        value={now}
-        preview={then === now ? null : then}
+        value={openChoiceCount({ stillToChoose, isDone })}
+        selectWould={selectWould}
         below={
           isDone
             ? 'keeps its brief'
@@ -38,6 +36,13 @@ export function StillToChooseEntry() {
       </LedgerPopover>
     </>
   )
+}
+
+function selectWould(state: RootState): string | null {
+  const now = selectEvaluation(state)
+  const preview = selectPreviewEvaluation(state)
+  const would = preview && previewWords(now.isDone, preview)
+  return would === openChoiceCount(now) ? null : would
 }
 
 /** A part that ends that a design is done is said so, though no more need be chosen for it. */

@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import type { Pool } from '../design/pools/pools'
 import type { Reader } from '../design/readers'
 import { driveSizes } from '../machine/driveSizes'
@@ -15,7 +16,7 @@ export function largestPool(
   const bytesOf = driveSizes(machine)
   const holds = ({ groups }: Pool): number =>
     groups.reduce(
-      (sum, { driveIds }) => driveIds.reduce((more, id) => more + (bytesOf.get(id) ?? 0), sum),
+      (sum, { driveIds }) => driveIds.reduce((more, id) => more + certain(bytesOf.get(id)), sum),
       0,
     )
   const isScratch = ({ id }: Pool): number => Number(tenants.scratchPoolIds.includes(id))

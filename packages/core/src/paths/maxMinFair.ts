@@ -1,3 +1,5 @@
+import { certain } from '../certain'
+
 /** Something that moves at one rate and loads links by it. */
 export interface Flow {
   id: string
@@ -46,21 +48,21 @@ export function maxMinFair(
     const weightOf = growingWeights(capacityOf, growing)
     const step = largestStep(capacityOf, loadOf, weightOf, growing, rateOf)
     for (const flow of growing) {
-      rateOf.set(flow.id, (rateOf.get(flow.id) ?? 0) + step)
+      rateOf.set(flow.id, certain(rateOf.get(flow.id)) + step)
       for (const [link, share] of flow.uses) {
-        loadOf.set(link, (loadOf.get(link) ?? 0) + step * share)
+        loadOf.set(link, certain(loadOf.get(link)) + step * share)
       }
     }
     const isFull = (link: string): boolean => {
-      const capacity = capacityOf.get(link) ?? 0
+      const capacity = certain(capacityOf.get(link))
       // A link without end is never full, though no number is more than a share of it.
-      return capacity < Infinity && capacity - (loadOf.get(link) ?? 0) <= capacity * NEARLY
+      return capacity < Infinity && capacity - certain(loadOf.get(link)) <= capacity * NEARLY
     }
     growing = growing.filter((flow) => {
       const full = [...flow.uses].find(([link, share]) => share > 0 && isFull(link))
       if (full) heldBackBy.set(flow.id, full[0])
       const most = flow.mostBytesPerSecond
-      return !full && (rateOf.get(flow.id) ?? 0) < most * (1 - NEARLY)
+      return !full && certain(rateOf.get(flow.id)) < most * (1 - NEARLY)
     })
   }
   return { rateOf, heldBackBy, loadOf }
@@ -92,11 +94,11 @@ function largestStep(
   let step = Infinity
   for (const [link, weight] of weightOf) {
     if (weight <= 0) continue
-    const left = (capacityOf.get(link) ?? 0) - (loadOf.get(link) ?? 0)
+    const left = certain(capacityOf.get(link)) - certain(loadOf.get(link))
     step = Math.min(step, Math.max(0, left) / weight)
   }
   for (const { id, mostBytesPerSecond } of growing) {
-    step = Math.min(step, mostBytesPerSecond - (rateOf.get(id) ?? 0))
+    step = Math.min(step, mostBytesPerSecond - certain(rateOf.get(id)))
   }
   if (step === Infinity) throw new RangeError('Nothing holds these flows back.')
   return step

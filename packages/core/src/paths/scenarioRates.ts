@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import { directedLinks } from './directedLinks'
 import { jobSeconds, type JobSeconds } from './jobSeconds'
 import { maxMinFair } from './maxMinFair'
@@ -57,19 +58,19 @@ export function scenarioRates(
   const alike = holding.filter((id) => narrowest !== null && kindOf(id) === kindOf(narrowest))
   const total = sumOf(rateOf)
   const doubled = new Map(capacityOf)
-  for (const id of alike) doubled.set(id, 2 * (capacityOf.get(id) ?? 0))
+  for (const id of alike) doubled.set(id, 2 * certain(capacityOf.get(id)))
   return {
     flows: flows
       .map(({ id }) => ({
         id,
-        bytesPerSecond: rateOf.get(id) ?? 0,
+        bytesPerSecond: certain(rateOf.get(id)),
         heldBackBy: linkOf.get(heldBackBy.get(id) ?? '') ?? null,
       }))
       .sort((one, other) => one.bytesPerSecond - other.bytesPerSecond),
     bytesPerSecond: total,
     loads: machine.links.flatMap((link) => {
       // Of two directions the busier one says how full it is.
-      const ways = (['in', 'out'] as const).map((way) => loadOf.get(nameOf(link.id, way)) ?? 0)
+      const ways = (['in', 'out'] as const).map((way) => certain(loadOf.get(nameOf(link.id, way))))
       const bytesPerSecond = Math.max(...ways)
       if (bytesPerSecond === 0) return []
       return [{ link, bytesPerSecond, share: bytesPerSecond / link.bytesPerSecond }]
@@ -80,7 +81,7 @@ export function scenarioRates(
       narrowest === null || total === 0 ? 1 : sumOf(maxMinFair(doubled, flows).rateOf) / total,
     ...jobSeconds(design, machine, job, (id) => {
       const isHeldByDrive = linkOf.get(heldBackBy.get(id) ?? '')?.kind === 'platter'
-      return { bytesPerSecond: rateOf.get(id) ?? 0, isHeldByDrive }
+      return { bytesPerSecond: certain(rateOf.get(id)), isHeldByDrive }
     }),
   }
 }

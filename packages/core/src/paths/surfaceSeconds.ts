@@ -76,16 +76,16 @@ function different(rates: readonly SquaredRate[]): SquaredRate[] {
 }
 
 function secondsBetween(from: number, to: number, rates: readonly SquaredRate[]): number {
-  const places = [from, ...crossings(rates, from, to), to].sort((one, other) => one - other)
   let seconds = 0
-  for (let at = 1; at < places.length; at += 1) {
-    const [start = 0, end = 0] = places.slice(at - 1, at + 1)
+  let start = from
+  for (const end of [...crossings(rates, from, to).sort((one, other) => one - other), to]) {
     const middle = (start + end) / 2
     const lowest = rates.reduce((least, rate) =>
       squareAt(rate, middle) < squareAt(least, middle) ? rate : least,
     )
-    const [atStart, atEnd] = [squareAt(lowest, start), squareAt(lowest, end)].map(Math.sqrt)
-    seconds += (2 * (end - start)) / ((atStart ?? 0) + (atEnd ?? 0))
+    const rateAt = (bytes: number): number => Math.sqrt(squareAt(lowest, bytes))
+    seconds += (2 * (end - start)) / (rateAt(start) + rateAt(end))
+    start = end
   }
   return seconds
 }

@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import { type Brief, wantedBytes } from '../design/brief'
 import type { Design } from '../design/design'
 import type { Pool } from '../design/pools/pools'
@@ -117,7 +118,10 @@ export function poolFigure(
   try {
     const capacity = family.capacityOf(pool, bytesOf)
     const { compresses } = family.traits(pool)
-    const lost = unreadableIds(pool, standing).reduce((sum, id) => sum + (bytesOf.get(id) ?? 0), 0)
+    const lost = unreadableIds(pool, standing).reduce(
+      (sum, id) => sum + certain(bytesOf.get(id)),
+      0,
+    )
     const availableBytes =
       standing.state === 'down' ? 0 : Math.max(0, capacity.availableBytes - lost)
     const working = workingBytes(availableBytes, rules, compresses)

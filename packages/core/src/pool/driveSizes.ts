@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import type { AnyGroup } from '../design/pools/poolShape'
 import type { SizedDrive } from './layoutFamily'
 
@@ -6,7 +7,7 @@ export function sizesOf(
   { driveIds }: Pick<AnyGroup, 'driveIds'>,
   bytesOf: ReadonlyMap<string, number>,
 ): number[] {
-  return driveIds.map((id) => bytesOf.get(id) ?? 0)
+  return driveIds.map((id) => certain(bytesOf.get(id)))
 }
 
 /** What is left over, by drive; those without any are left out. */
@@ -16,7 +17,7 @@ export function byDrive(
 ): Record<string, number> {
   return Object.fromEntries(
     driveIds.flatMap((id, index) => {
-      const left = bytes[index] ?? 0
+      const left = certain(bytes[index])
       return left > 0 ? [[id, left] as const] : []
     }),
   )

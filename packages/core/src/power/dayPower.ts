@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import type { Brief, DayProfile, HourState } from '../design/brief'
 import { type Amount, mapAmount, sumOf } from '../units/amount'
 import { priceInHour } from './averagePrice'
@@ -38,14 +39,14 @@ export function dayPower(
   }
   const states = [...shareOf.keys()]
   const mean = sumOf(
-    states.map((state) => mapAmount(wallOf(state), (watts) => watts * (shareOf.get(state) ?? 0))),
+    states.map((state) => mapAmount(wallOf(state), (watts) => watts * certain(shareOf.get(state)))),
     'W',
   )
   const cost = sumOf(
     states.map((state) =>
       mapAmount(
         wallOf(state),
-        (watts) => energyPerYearKilowattHours(watts) * (priceOf.get(state) ?? 0),
+        (watts) => energyPerYearKilowattHours(watts) * certain(priceOf.get(state)),
         'money',
       ),
     ),
@@ -57,7 +58,7 @@ export function dayPower(
     costPerYear: mapAmount(cost, Math.round),
     hours: states.map((state) => ({
       state,
-      hoursPerDay: HOURS_PER_DAY * (shareOf.get(state) ?? 0),
+      hoursPerDay: HOURS_PER_DAY * certain(shareOf.get(state)),
     })),
   }
 }

@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import { type Band, exactBand, mapBand } from '../units/band'
 
 /** What is lost at one load; both in watts, or both as shares of the rating. */
@@ -60,7 +61,9 @@ export function risingPoints(points: readonly LossPoint[]): LossPoint[] {
   let most = 0
   return points
     .toSorted((one, other) => one.output - other.output)
-    .filter(({ output }, index, sorted) => index === 0 || output > (sorted[index - 1]?.output ?? 0))
+    .filter(
+      ({ output }, index, sorted) => index === 0 || output > certain(sorted[index - 1]).output,
+    )
     .map(({ output, loss }) => {
       most = Math.max(most, loss)
       return { output, loss: most }

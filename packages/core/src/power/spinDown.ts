@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import type { DayProfile } from '../design/brief'
 import type { Piece } from '../machine/piece'
 import { type Band, exactBand, mapBand } from '../units/band'
@@ -75,8 +76,8 @@ function asleepStretches(hours: DayProfile['weekday']): number[] {
   const lengths: number[] = []
   turned.forEach((state, index) => {
     if (state !== 'asleep') return
-    if (index === 0 || turned[index - 1] !== 'asleep') lengths.push(0)
-    lengths[lengths.length - 1] = (lengths.at(-1) ?? 0) + 1
+    if (index === 0 || turned[index - 1] !== 'asleep') lengths.push(1)
+    else lengths.push(certain(lengths.pop()) + 1)
   })
   return lengths
 }

@@ -1,3 +1,4 @@
+import { certain } from '../../certain'
 import type { Pool } from '../../design/design'
 import { isFree } from '../../design/pathChoices'
 import { found } from '../../judging/finding'
@@ -82,17 +83,22 @@ function fatalParts(
       poolIdOf.push(pool.id)
     }
   }
+  const least = Math.min(...tolerates)
+  const gone = new Array<number>(tolerates.length)
   const fatal: (PartOfSeveral & { poolIds: string[] })[] = []
-  for (const part of partsOfSeveral(machine)) {
-    const gone = tolerates.map(() => 0)
-    for (const id of part.driveIds) {
+  for (const { kind, nameOf, driveIds } of partsOfSeveral(machine)) {
+    if (driveIds.length <= least) continue
+    gone.fill(0)
+    const poolIds: string[] = []
+    for (const id of driveIds) {
       const at = groupOf.get(id)
-      if (at !== undefined) gone[at] = (gone[at] ?? 0) + 1
+      if (at === undefined) continue
+      const lost = certain(gone[at]) + 1
+      gone[at] = lost
+      // Once for each group: with the first drive that is too many.
+      if (lost === certain(tolerates[at]) + 1) poolIds.push(certain(poolIdOf[at]))
     }
-    const poolIds = poolIdOf.filter((_, at) => (gone[at] ?? 0) > (tolerates[at] ?? 0))
-    if (poolIds.length === 0) continue
-    const { kind, nameOf, driveIds } = part
-    fatal.push({ kind, nameOf, driveIds, poolIds })
+    if (poolIds.length > 0) fatal.push({ kind, nameOf, driveIds, poolIds })
   }
   return fatal
 }

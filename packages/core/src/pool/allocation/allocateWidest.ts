@@ -1,3 +1,5 @@
+import { certain } from '../../certain'
+
 /** What an allocation came to. */
 export interface Allocation {
   /** How many allocations were possible. */
@@ -25,7 +27,7 @@ export function allocateWidest(freeUnits: readonly number[], width: number): All
   // The widest first, from round to round.
   const order = free
     .map((_, index) => index)
-    .sort((one, other) => (free[other] ?? 0) - (free[one] ?? 0) || one - other)
+    .sort((one, other) => certain(free[other]) - certain(free[one]) || one - other)
   let rounds = 0
   if (width > free.length) return { rounds, used: free.map(() => 0) }
   let before: number[] | null = null
@@ -36,12 +38,12 @@ export function allocateWidest(freeUnits: readonly number[], width: number): All
     while (done < turn && takeOne(free, order, width)) done += 1
     rounds += done
     if (done < turn) break
-    const taken = start.map((units, index) => units - (free[index] ?? 0))
+    const taken = start.map((units, index) => units - certain(free[index]))
     if (before && sameNumbers(before, taken)) {
       const leaps = possibleLeaps(free, taken)
       if (leaps > 0) {
         taken.forEach((units, index) => {
-          free[index] = (free[index] ?? 0) - units * leaps
+          free[index] = certain(free[index]) - units * leaps
         })
         rounds += turn * leaps
         before = null
@@ -50,7 +52,7 @@ export function allocateWidest(freeUnits: readonly number[], width: number): All
     }
     before = taken
   }
-  return { rounds, used: freeUnits.map((units, index) => units - (free[index] ?? 0)) }
+  return { rounds, used: freeUnits.map((units, index) => units - certain(free[index])) }
 }
 
 /**
@@ -59,12 +61,13 @@ export function allocateWidest(freeUnits: readonly number[], width: number): All
  * Those that were taken stay in order among themselves, and so do the others, so merging the two keeps all in order.
  */
 function takeOne(free: number[], order: number[], width: number): boolean {
-  if ((free[order[width - 1] ?? 0] ?? 0) === 0) return false
+  const last = certain(order[width - 1])
+  if (free[last] === 0) return false
   const taken = order.slice(0, width)
-  for (const index of taken) free[index] = (free[index] ?? 0) - 1
+  for (const index of taken) free[index] = certain(free[index]) - 1
   let [next, other] = [0, width]
   for (let at = 0; next < width; at += 1) {
-    const one = taken[next] ?? 0
+    const one = certain(taken[next])
     const rival = order[other]
     if (rival !== undefined && isWider(free, rival, one)) {
       order[at] = rival
@@ -78,14 +81,14 @@ function takeOne(free: number[], order: number[], width: number): boolean {
 }
 
 function isWider(free: readonly number[], one: number, other: number): boolean {
-  const [units = 0, others = 0] = [free[one], free[other]]
+  const [units, others] = [certain(free[one]), certain(free[other])]
   return units > others || (units === others && one < other)
 }
 
 /** After so many rounds, devices that are level with the last one taken have each had their turns. */
 function turnLength(free: readonly number[], width: number): number {
   const sorted = [...free].sort((one, other) => other - one)
-  const last = sorted[width - 1] ?? 0
+  const last = certain(sorted[width - 1])
   return Math.max(1, free.filter((units) => Math.abs(units - last) <= 1).length)
 }
 
@@ -93,11 +96,11 @@ function turnLength(free: readonly number[], width: number): number {
 function possibleLeaps(free: readonly number[], taken: readonly number[]): number {
   let leaps = Infinity
   for (let one = 0; one < free.length; one += 1) {
-    const [oneTaken = 0, oneFree = 0] = [taken[one], free[one]]
+    const [oneTaken, oneFree] = [certain(taken[one]), certain(free[one])]
     if (oneTaken === 0) continue
     leaps = Math.min(leaps, Math.floor((oneFree - oneTaken) / oneTaken) - 1)
     for (let other = 0; other < free.length; other += 1) {
-      const [otherTaken = 0, otherFree = 0] = [taken[other], free[other]]
+      const [otherTaken, otherFree] = [certain(taken[other]), certain(free[other])]
       // One that shrinks faster catches up from above with another that shrinks more slowly.
       if (oneTaken <= otherTaken) continue
       const gap = oneFree - otherFree

@@ -1,3 +1,4 @@
+import { certain } from '../../certain'
 import { floorDivide } from '../../units/floorDivide'
 import { allocateWidest } from '../allocation/allocateWidest'
 import { type FamilyCapacity, sumOf } from '../familyCapacity'
@@ -49,7 +50,7 @@ export function columnsCapacity(pool: ColumnPool): ColumnCapacity {
   return {
     rawBytes: sumOf(members),
     usableBytes: rounds * (columns - parity) * slabBytes,
-    strandedBytes: members.map((bytes, index) => bytes - (used[index] ?? 0) * slabBytes),
+    strandedBytes: members.map((bytes, index) => bytes - certain(used[index]) * slabBytes),
     clusterBytes: (columns - parity) * interleaveBytes,
   }
 }

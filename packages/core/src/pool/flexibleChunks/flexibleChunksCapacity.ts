@@ -1,3 +1,4 @@
+import { certain } from '../../certain'
 import { type ChunkProfile, PROFILES } from '../../design/pools/flexibleChunksPool'
 import { floorDivide } from '../../units/floorDivide'
 import { allocateWidest } from '../allocation/allocateWidest'
@@ -36,7 +37,7 @@ export function flexibleChunksCapacity(
   return {
     rawBytes: sumOf(members),
     usableBytes: dataChunks * chunkBytes,
-    strandedBytes: members.map((bytes, index) => bytes - (used[index] ?? 0) * chunkBytes),
+    strandedBytes: members.map((bytes, index) => bytes - certain(used[index]) * chunkBytes),
   }
 }
 

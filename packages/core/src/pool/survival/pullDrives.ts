@@ -1,3 +1,4 @@
+import { certain } from '../../certain'
 import type { Design } from '../../design/design'
 import type { Pool } from '../../design/pools/pools'
 import { familyOf } from '../families'
@@ -121,7 +122,7 @@ function withoutSomeDrives(
     fatalNextIds: all.flatMap(({ set, leftIds, toleratesMore }) =>
       toleratesMore > 0 ? [] : toleratesMore === 0 ? leftIds : dataOf(leftIds, set),
     ),
-    lostBytes: lostIds.reduce((sum, id) => sum + (bytesOf.get(id) ?? 0), 0),
+    lostBytes: lostIds.reduce((sum, id) => sum + certain(bytesOf.get(id)), 0),
   }
 }
 

@@ -1,4 +1,5 @@
-import { binomial } from './binomial'
+import { certain } from '../../certain'
+import { binomials } from './binomials'
 
 /** Members of which `tolerates` may fail together, and no more. */
 export interface CountedGroup {
@@ -40,11 +41,12 @@ export interface Survival {
 export function survivalByCounting(groups: readonly CountedGroup[]): Survival {
   const members = groups.reduce((sum, group) => sum + group.width, 0)
   const surviving = groups.reduce(timesGroup, [1n])
+  const all = binomials(members)
 
   const byFailures: SurvivalRow[] = []
   let alwaysSurvived = 0
   for (let failures = 1; failures <= members; failures += 1) {
-    const sets = binomial(members, failures)
+    const sets = certain(all[failures])
     const survivingSets = surviving[failures] ?? 0n
     if (survivingSets === sets && alwaysSurvived === failures - 1) alwaysSurvived = failures
     byFailures.push({
@@ -62,10 +64,11 @@ function timesGroup(polynomial: bigint[], { width, tolerates }: CountedGroup): b
   if (tolerates < 0) return [0n]
   const highest = Math.min(tolerates, width)
   const product = new Array<bigint>(polynomial.length + highest).fill(0n)
+  const ways = binomials(width, highest)
   polynomial.forEach((coefficient, power) => {
-    for (let lost = 0; lost <= highest; lost += 1) {
-      product[power + lost] = (product[power + lost] ?? 0n) + coefficient * binomial(width, lost)
-    }
+    ways.forEach((sets, lost) => {
+      product[power + lost] = certain(product[power + lost]) + coefficient * sets
+    })
   })
   return product
 }

@@ -1,3 +1,4 @@
+import { certain } from '../../certain'
 import type { SizedDrive } from '../layoutFamily'
 import type { VdevKind } from './vdevKinds'
 
@@ -26,7 +27,7 @@ export function cutBySize(drives: readonly SizedDrive[], kind: VdevKind): string
     for (let width = narrowest; width <= Math.min(widest, end); width += 1) {
       const before = best[end - width]
       if (!before) continue
-      const smallest = sorted[end - 1]?.capacityBytes ?? 0
+      const smallest = certain(sorted[end - 1]).capacityBytes
       const dataWidth = isMirror ? 1 : width - kind.toleratesFailures(width)
       const bytes = before.bytes + smallest * dataWidth
       if (!found || bytes > found.bytes) found = { bytes, from: end - width }

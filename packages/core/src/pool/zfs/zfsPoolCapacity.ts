@@ -1,3 +1,4 @@
+import { certain } from '../../certain'
 import { PoolError } from '../poolError'
 import { deflatedBytes, deflateRatio } from './deflateRatio'
 import { memberBytes, SMALLEST_MEMBER_BYTES } from './memberBytes'
@@ -134,7 +135,7 @@ function metaslabSums(
     lengths.reduce((total, one) => total + one.count * of(one.bytes), 0)
   // The embedded log gets the first metaslab, which has the first length.
   const hasLog = count > METASLABS_BEFORE_EMBEDDED_LOG
-  const embeddedLogBytes = hasLog ? deflatedBytes(lengths[0]?.bytes ?? 0, ratio) : 0
+  const embeddedLogBytes = hasLog ? deflatedBytes(certain(lengths[0]).bytes, ratio) : 0
   return {
     sizeBytes: sum((bytes) => bytes),
     usableBytes: sum((bytes) => deflatedBytes(bytes, ratio)) - embeddedLogBytes,
