@@ -35,5 +35,5 @@ test('a digit and a choice pointed at draw only what they change', async ({ hous
   await page.waitForTimeout(SETTLED_MS)
   const ofPointing = await redrawsSince(page)
   expect(ofPointing).toBeGreaterThan(0)
-  expect(ofPointing).toBeLessThan(80)
+  expect(ofPointing).toBeLessThan(20)
 })

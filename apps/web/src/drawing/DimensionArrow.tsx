@@ -1,3 +1,5 @@
+import { memo } from 'react'
+
 interface DimensionArrowProps {
   lengthPx: number
   millimetres: number
@@ -8,7 +10,11 @@ const HEAD = 6
 const ROOM_FOR_TEXT = 58
 
 /** A dimension line with its measure, as on a workshop drawing. */
-export function DimensionArrow({ lengthPx, millimetres, direction }: DimensionArrowProps) {
+export const DimensionArrow = memo(function DimensionArrow({
+  lengthPx,
+  millimetres,
+  direction,
+}: DimensionArrowProps) {
   const across = direction === 'across'
   const half = lengthPx / 2
   const gap = Math.min(ROOM_FOR_TEXT, lengthPx) / 2
@@ -38,4 +44,4 @@ export function DimensionArrow({ lengthPx, millimetres, direction }: DimensionAr
       </text>
     </svg>
   )
-}
+})

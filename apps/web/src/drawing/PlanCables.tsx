@@ -1,10 +1,15 @@
 import type { Machine } from '@flint/core/figures'
-import { useMemo } from 'react'
+import { memo, useMemo } from 'react'
 import { leadRuns, planDrawing, type PlanRun } from './planRuns'
 import styles from './plan.module.css'
 
+interface PlanCablesProps {
+  machine: Machine
+  pxPerMm: number
+}
+
 /** Cables and leads as they run, for lenses in which nothing is done with them. */
-export function PlanCables({ machine, pxPerMm }: { machine: Machine; pxPerMm: number }) {
+export const PlanCables = memo(function PlanCables({ machine, pxPerMm }: PlanCablesProps) {
   const [cables, leads] = useMemo(() => {
     const cableIds = new Set(
       machine.links.flatMap(({ id, kind }) => (kind === 'cable' || kind === 'port' ? [id] : [])),
@@ -28,4 +33,4 @@ export function PlanCables({ machine, pxPerMm }: { machine: Machine; pxPerMm: nu
       ))}
     </svg>
   )
-}
+})

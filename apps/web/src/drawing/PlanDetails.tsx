@@ -4,8 +4,16 @@ import type { Detail } from './detail'
 import { hatchFill } from './hatches'
 import styles from './plan.module.css'
 
-/** What is sketched of a machine beside its large boxes, to scale. */
-export function PlanDetails({ details, pxPerMm }: { details: readonly Detail[]; pxPerMm: number }) {
+interface PlanDetailsProps {
+  details: readonly Detail[]
+  pxPerMm: number
+}
+
+/**
+ * What is sketched of a machine beside its large boxes, to scale. Details are made anew for each machine, so they are
+ * compared by what they say, all of them and then one by one.
+ */
+export const PlanDetails = memo(function PlanDetails({ details, pxPerMm }: PlanDetailsProps) {
   return (
     <>
       {details.map((detail) => (
@@ -13,14 +21,13 @@ export function PlanDetails({ details, pxPerMm }: { details: readonly Detail[]; 
       ))}
     </>
   )
-}
+}, sameValue)
 
 interface PlanDetailProps {
   detail: Detail
   pxPerMm: number
 }
 
-/** Details are made anew for each machine, so they are compared by what they say. */
 const PlanDetail = memo(function PlanDetail({ detail, pxPerMm }: PlanDetailProps) {
   const { look, words } = detail
   const title = words === '' ? null : <title>{words}</title>

@@ -1,3 +1,5 @@
+import { sameValue } from '@flint/core/editing'
+import { memo } from 'react'
 import { type Label, placeLabels } from './placeLabels'
 import styles from './plan.module.css'
 
@@ -8,7 +10,7 @@ interface PlanLabelsProps {
 }
 
 /** The words of a drawing, over everything else on it and never over each other. */
-export function PlanLabels({ labels, width, height }: PlanLabelsProps) {
+export const PlanLabels = memo(function PlanLabels({ labels, width, height }: PlanLabelsProps) {
   return (
     <svg className={styles.labels} width={width} height={height} aria-hidden="true">
       {placeLabels(labels, { width, height }).map((label) => {
@@ -46,4 +48,4 @@ export function PlanLabels({ labels, width, height }: PlanLabelsProps) {
       })}
     </svg>
   )
-}
+}, sameValue)

@@ -12,6 +12,7 @@ import { format } from '../controls/locale'
 import { boardHoles } from './boardHoles'
 import { caseLook } from './caseLook'
 import { DimensionArrow } from './DimensionArrow'
+import { PlanBox } from './PlanBox'
 import { PlanDetails } from './PlanDetails'
 import { PlanLabels } from './PlanLabels'
 import { type Label, LETTER_PX } from './placeLabels'
@@ -23,8 +24,6 @@ const HOLE_RADIUS_MM = 3
 const ROOM_FOR_WORDS_PX = 90
 /** Towers are high; the rest of the lens stays in sight. */
 const HIGHEST_PX = 420
-/** Of a card, behind which it is screwed to the case. For the drawing only. */
-const BRACKET_MM = 4
 /** Room for words on a drive. For the drawing only. */
 const DRIVE_WORDS_MM = 130
 /** Of a label's middle from the edge of its box. */
@@ -191,54 +190,6 @@ const isBoard = ({ what }: PlanBoxShape): boolean => what === 'board'
 function hasMissing(machine: Machine, boxes: readonly PlanBoxShape[]): boolean {
   return (['board', 'supply'] as const).some(
     (kind) => pieceOf(machine, kind) && !boxes.some(({ what }) => what === kind),
-  )
-}
-
-function PlanBox({
-  box,
-  pxPerMm,
-  highlighted,
-  onChoose,
-}: {
-  box: PlanBoxShape
-  pxPerMm: number
-  highlighted: boolean
-  onChoose: ((pieceId: string) => void) | undefined
-}) {
-  const { frontMm, acrossMm, depthMm, widthMm, overMm, what, isAssumed } = box
-  const look =
-    highlighted || overMm > 0 ? styles.highlighted : styles[what === 'board' ? what : 'part']
-  return (
-    <g
-      transform={`translate(${frontMm * pxPerMm} ${acrossMm * pxPerMm})`}
-      className={onChoose && styles.choosable}
-      data-plan-part={box.id}
-      onClick={() => onChoose?.(box.id)}
-    >
-      <rect
-        width={depthMm * pxPerMm}
-        height={widthMm * pxPerMm}
-        className={`${look ?? ''} ${isAssumed ? (styles.assumed ?? '') : ''}`}
-      >
-        <title>{box.words}</title>
-      </rect>
-      {what === 'card' && (
-        <rect
-          x={(depthMm - BRACKET_MM) * pxPerMm}
-          width={BRACKET_MM * pxPerMm}
-          height={widthMm * pxPerMm}
-          className={styles.plug}
-        />
-      )}
-      {overMm > 0 && (
-        <line
-          x1={overMm * pxPerMm}
-          x2={overMm * pxPerMm}
-          y2={widthMm * pxPerMm}
-          className={styles.missed}
-        />
-      )}
-    </g>
   )
 }
 

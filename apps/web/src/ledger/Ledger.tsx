@@ -138,7 +138,7 @@ function Would({ figure }: FigureProps) {
     const preview = selectPreviewEvaluation(state)
     return preview && previewText(figure, selectEvaluation(state), preview)
   })
-  return would ? <span className={styles.preview}>→ {would}</span> : null
+  return would !== null ? <span className={styles.preview}>→ {would}</span> : null
 }
 
 /** What more there is to say, and how it stands to its limit. */
@@ -185,9 +185,10 @@ const STATUS_MARKS: Record<Exclude<LimitStatus, 'kept'>, string> = {
   'not known': '?',
 }
 
-function previewText(figure: LedgerFigure, now: Evaluation, would: Evaluation): string {
+/** Null where it would stay what it is. */
+function previewText(figure: LedgerFigure, now: Evaluation, would: Evaluation): string | null {
   const current = figure.value(now)
   const next = figure.value(would)
-  if (current.value === next.value && current.unit === next.unit) return ''
+  if (current.value === next.value && current.unit === next.unit) return null
   return next.unit && next.unit !== current.unit ? `${next.value} ${next.unit}` : next.value
 }

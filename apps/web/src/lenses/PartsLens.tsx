@@ -1,5 +1,5 @@
 import { chosenIn, partChoices, type StepId } from '@flint/core/editing'
-import { type ReactNode, useMemo, useState } from 'react'
+import { type ReactNode, useCallback, useMemo, useState } from 'react'
 import { useLocation, useSearchParams } from 'react-router'
 import { PlainFront } from '../drawing/PlainFront'
 import { RearView } from '../drawing/RearView'
@@ -12,7 +12,7 @@ import planStyles from '../drawing/plan.module.css'
 import { LensFrame } from '../sheet/LensFrame'
 import { useGoToChoice } from '../sheet/useGoToChoice'
 import { selectPointedPartIds, selectShownDesign, selectShownMachine } from '../sheet/selectors'
-import { useAppSelector } from '../store/hooks'
+import { useAppDispatch, useAppSelector } from '../store/hooks'
 import { Findings } from '../tray/Findings'
 import { PartOffers } from '../tray/PartOffers'
 import { SheetChanges } from '../tray/SheetChanges'
@@ -95,6 +95,18 @@ function Drawings({ showsFronts, children }: DrawingsProps) {
   const pointedPartIds = useAppSelector(selectPointedPartIds)
   const [paneRef, widthPx] = useWidth()
   const goTo = useGoToChoice()
+  const dispatch = useAppDispatch()
+  // The very same for every machine, or all boxes would be drawn again for it.
+  const choosePart = useCallback(
+    (pieceId: string) => {
+      dispatch((_send, getState) => {
+        const sheet = selectShownMachine(getState()).pieces.get(pieceId)?.dataSheet
+        const chosen = sheet && chosenIn(sheet)
+        if (chosen) goTo(chosen)
+      })
+    },
+    [dispatch, goTo],
+  )
   return (
     <div ref={paneRef}>
       <div className={planStyles.plan}>
@@ -106,11 +118,7 @@ function Drawings({ showsFronts, children }: DrawingsProps) {
               design={design}
               widthPx={widthPx > NARROW_PX ? widthPx - BESIDE_PX : widthPx}
               pointedPartIds={pointedPartIds}
-              onChoose={(pieceId) => {
-                const sheet = machine.pieces.get(pieceId)?.dataSheet
-                const chosen = sheet && chosenIn(sheet)
-                if (chosen) goTo(chosen)
-              }}
+              onChoose={choosePart}
               overlay={(pxPerMm) => <PlanCables machine={machine} pxPerMm={pxPerMm} />}
             />
           </section>

@@ -257,6 +257,20 @@ describe('columns', () => {
   })
 })
 
+test('what cannot be counted exactly is refused, to the byte; ZFS says so by itself', () => {
+  const most = Number.MAX_SAFE_INTEGER
+  const asked = (...members: number[]) =>
+    answerCapacity({ family: 'fixed-stripes', level: 'raid0', members })
+  expect(asked(most - 1, 1)).toMatchObject({ rawBytes: most })
+  expect(asked(most, 1)).toMatchObject({
+    field: 'members',
+    sentence: expect.stringContaining('9,007 TB') as string,
+  })
+  const vdev = { kind: 'mirror', members: [most, most] }
+  const zfs = { family: 'zfs', ashift: 12, wholeDisks: false, vdevs: [vdev] }
+  expect(answerCapacity(zfs)).toMatchObject({ field: expect.stringContaining('vdev') as string })
+})
+
 describe('dRAID in a request', () => {
   const vdev = { kind: 'draid', members: Array<number>(11).fill(16_003_105_816_576) }
   const zfs = { family: 'zfs', ashift: 12, wholeDisks: false }

@@ -134,6 +134,17 @@ describe('disks that sleep', () => {
     expect(yearsOfStarts).toBeCloseTo(300_000 / 365, 6)
   })
 
+  test('a stretch shorter than that is none, one that is longer counts for what is left of it', () => {
+    const hour: HourState[] = Array.from({ length: 24 }, (_, at) =>
+      at === 5 ? 'asleep' : 'spinning',
+    )
+    const asleep = (minutes: number): number =>
+      spinDown({ weekday: hour, weekend: hour }, minutes, disks, 1).asleepHoursPerDay
+    expect(asleep(20)).toBeCloseTo(2 / 3, 10)
+    expect(asleep(60)).toBe(0)
+    expect(asleep(90)).toBe(0)
+  })
+
   // Common practice, no source: one every 20 minutes is more than ten years.
   test('300,000 starts are one every 20 minutes for more than ten years', () => {
     expect(USUAL_START_CYCLES / (3 * 24 * 365)).toBeGreaterThan(10)

@@ -99,6 +99,28 @@ describe('the start, second by second', () => {
     expect(startGroups(staggered, null)).toEqual(startGroups(behind, null))
   })
 
+  test('those that wait come after those that do not, whichever bays they are in', () => {
+    const chassis = cabin.snapshots.find(({ sheet }) => sheet.kind === 'chassis')?.sheet
+    const block = chassis?.kind === 'chassis' && chassis.bayBlocks[0]
+    if (!block) throw new Error('no bays')
+    /** Its upper and its lower bays apart, one of them with a backplane that lets time pass. */
+    const times = (waiting: number): number[] => {
+      const bayBlocks = [1, 2].map((rows, at) => ({
+        ...block,
+        rows,
+        topMm: block.topMm + at * 40,
+        backplane: block.backplane && {
+          ...block.backplane,
+          startSecondsApart: at === waiting ? 3 : null,
+        },
+      }))
+      const groups = startGroups(resolveMachine(changed(cabin, 'chassis', { bayBlocks })), null)
+      return groups.map(({ atSeconds }) => atSeconds)
+    }
+    expect(times(0)).toEqual([0, 3, 6, 9])
+    expect(times(1)).toEqual([0, 3, 6, 9, 12, 15, 18, 21])
+  })
+
   test('drives on the bench do not start, and a bare machine has nothing to start', () => {
     const bench = applyEdit(cabin, { do: 'take-out', driveIds: ['drive-1', 'drive-2'] })
     expect(startGroups(resolveMachine(bench), null)[0]?.drives).toHaveLength(10)
@@ -150,6 +172,14 @@ describe('rails against the start', () => {
     }
   })
 
+  test('a rail that carries just what is asked of it is enough', () => {
+    const { peak } = startCurve(machine, { drivesAtOnce: 12, secondsApart: 10 })
+    const most = (rated5VAmps: number): number | undefined =>
+      startInGroups(resolveMachine(changed(cabin, 'supply', { rated5VAmps })))?.drivesAtOnce
+    expect(most(peak.five)).toBe(12)
+    expect(most(peak.five - 0.01)).toBe(11)
+  })
+
   test('a rail whose rating nobody gives holds no drive back', () => {
     const unrated = changed(cabin, 'supply', { rated5VAmps: null, rated12VAmps: null })
     expect(startInGroups(resolveMachine(unrated))?.drivesAtOnce).toBe(12)
@@ -191,6 +221,9 @@ describe('plugs and leads while drives start in groups', () => {
       10,
     )
     expect(stagedWiring(machine, null)).toBe(machine.wiring.power)
+    // Two groups are enough to take less.
+    const half = stagedWiring(machine, { drivesAtOnce: 6, secondsApart: 10 })
+    expect(half?.rails[0]?.startAmps).toBeLessThan(machine.wiring.power?.rails[0]?.startAmps ?? 0)
   })
 
   test('so do adapters, each by the drives behind it', () => {

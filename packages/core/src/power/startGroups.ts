@@ -64,9 +64,12 @@ function byDelays(machine: Machine): StartGroup[] {
   const groups = new Map<number, Piece<'drive'>[]>()
   for (const one of inTheirBays(machine)) {
     const delay = delayOf(one)
-    const before = delay ? (started.get(delay.key) ?? 0) : 0
-    if (delay) started.set(delay.key, before + 1)
-    const atSeconds = before * (delay?.secondsApart ?? 0)
+    let atSeconds = 0
+    if (delay) {
+      const before = started.get(delay.key) ?? 0
+      started.set(delay.key, before + 1)
+      atSeconds = before * delay.secondsApart
+    }
     const together = groups.get(atSeconds)
     if (together) together.push(one.drive)
     else groups.set(atSeconds, [one.drive])
@@ -79,16 +82,17 @@ function byDelays(machine: Machine): StartGroup[] {
 /** The delay of a drive: that of its backplane, which the power goes through, or else that of its controller. */
 function delays(machine: Machine): (one: InBay) => Delay | null {
   const mayStagger = piecesOf(machine, 'controller').some(
-    ({ dataSheet }) => (dataSheet.startSecondsApart ?? 0) > 0,
+    ({ dataSheet }) => dataSheet.startSecondsApart !== null,
   )
   // Without a controller that does so, nobody need know which cable a drive is on.
   const hostOf = mayStagger ? controllerOf(machine) : () => null
   const { blocks } = machine
   return ({ drive, blockIndex }) => {
-    const ofBackplane = blocks[blockIndex]?.backplane?.startSecondsApart ?? 0
-    if (ofBackplane > 0) return { key: `block ${blockIndex}`, secondsApart: ofBackplane }
+    const ofBackplane = blocks[blockIndex]?.backplane?.startSecondsApart
+    if (ofBackplane) return { key: `block ${blockIndex}`, secondsApart: ofBackplane }
     const host = hostOf(drive.id)
-    return host && { key: host.id, secondsApart: host.dataSheet.startSecondsApart ?? 0 }
+    const ofHost = host?.dataSheet.startSecondsApart
+    return host && ofHost ? { key: host.id, secondsApart: ofHost } : null
   }
 }
 

@@ -22,6 +22,15 @@ const certificate = fc.constantFrom(...CERTIFICATES)
 const set = fc.constantFrom(...CERTIFICATE_SETS)
 const ENDS = ['low', 'likely', 'high'] as const
 
+test('points that nobody measured say nothing, and any watt that arrives has its share', () => {
+  expect(supplyLoss(100, supply({ efficiencyPoints: [] }), 230)).toEqual(
+    supplyLoss(100, supply({}), 230),
+  )
+  expect(supplyEfficiency(0, supply({}), 230)).toBe(0)
+  const { likely } = supplyLoss(1, supply({}), 230)
+  expect(supplyEfficiency(1, supply({}), 230)).toBe(1 / (1 + likely))
+})
+
 describe('loss by certificate', () => {
   test('loss grows with load and never falls, at each end of its band', () => {
     fc.assert(

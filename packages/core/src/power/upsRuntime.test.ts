@@ -31,6 +31,11 @@ test('from watt-hours: 100 Wh hold 60 W for 70 minutes when 70 % arrive', () => 
   expect(upsRuntime(60, { ...bare, batteryWattHours: null })).toBeNull()
 })
 
+test('a load of one watt has a time, no load has none', () => {
+  expect(upsRuntime(1, ups())?.likely).toBeCloseTo(9 * 150 ** 1.2, 6)
+  expect(upsRuntime(0, ups())).toBeNull()
+})
+
 test('more load is never held for longer', () => {
   const watts = fc.double({ min: 1, max: 400, noNaN: true })
   const sheet = fc.constantFrom(

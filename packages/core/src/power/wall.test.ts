@@ -4,6 +4,7 @@ import { withPart, without } from '../../fixtures/ruleTable'
 import { applyEdit } from '../design/edits/edit'
 import { evaluate } from '../evaluate'
 import { fittedOne } from '../design/fittedParts'
+import { certifiedLoss } from './certifiedLoss'
 import { supplyLoss } from './supplyLoss'
 
 const shelf = demoDesign('warm-room-shelf')
@@ -38,7 +39,16 @@ describe('a redundant pair', () => {
   })
 
   test('how many modules, when nobody says: one', () => {
-    expect(loss(100, { ...pair, modules: null })).toBe(loss(100, alone))
+    for (const volts of [115, 230] as const) {
+      expect(loss(100, { ...pair, modules: null }, volts)).toBe(loss(100, alone, volts))
+    }
+  })
+
+  // Source: the certificates of redundant supplies have levels of their own at 230 V.
+  test('two modules are measured as a redundant supply', () => {
+    const { certificate, ratedWatts } = pair
+    const { likely } = certifiedLoss(50 / ratedWatts, certificate, '230 V redundant')
+    expect(loss(100, pair, 230)).toBeCloseTo(2 * likely * ratedWatts, 10)
   })
 })
 

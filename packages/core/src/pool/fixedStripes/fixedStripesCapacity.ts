@@ -3,7 +3,7 @@ import { type FamilyCapacity, sumOf } from '../familyCapacity'
 import { PoolError } from '../poolError'
 
 /** Members' worth of data. */
-const DATA_MEMBERS: Record<StripeLevel, (width: number) => number> = {
+export const DATA_MEMBERS: Record<StripeLevel, (width: number) => number> = {
   raid0: (width) => width,
   raid1: () => 1,
   raid10: (width) => width / 2,

@@ -14,7 +14,7 @@ import { readModifyWriteLoad } from '../readModifyWriteLoad'
 import { PoolError } from '../poolError'
 import { requestMembers } from '../requestMembers'
 import { survivalByCounting } from '../survival/survivalByCounting'
-import { fixedStripesCapacity } from './fixedStripesCapacity'
+import { DATA_MEMBERS, fixedStripesCapacity } from './fixedStripesCapacity'
 
 const request = z.strictObject({
   family: z.literal('fixed-stripes'),
@@ -69,8 +69,8 @@ function traits({ groups }: StripesPool): Traits {
   const level = groups[0]?.kind ?? 'raid0'
   const width = groups[0]?.driveIds.length ?? 0
   const parity = { raid5: 1, raid6: 2, raid0: 0, raid1: 0, raid10: 0 }[level]
-  const copies = { raid1: width, raid10: 2, raid0: 1, raid5: 1, raid6: 1 }[level]
-  const data = parity > 0 ? width - parity : width / copies
+  const copies = level === 'raid1' ? width : level === 'raid10' ? 2 : 1
+  const data = DATA_MEMBERS[level](width)
   return {
     streamingDrives: data,
     writing: { drives: 'all', loadEach: 1 / data, parityLoadEach: 0, othersLoadEach: 0 },
@@ -82,7 +82,7 @@ function traits({ groups }: StripesPool): Traits {
     },
     randomDrives: width,
     // Parity lies on another member for each stripe, so all of them carry data of a large file.
-    spinningToRead: () => (parity > 0 ? width : Math.ceil(data)),
+    spinningToRead: () => (parity > 0 ? width : data),
     // A mirror of everything holds no more with another member: it takes as many again.
     growthDrives: level === 'raid1' ? Math.max(1, width) : level === 'raid10' ? 2 : 1,
     grows:

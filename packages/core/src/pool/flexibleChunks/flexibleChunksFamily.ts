@@ -106,7 +106,7 @@ function traits({ groups, chunkBytes }: ChunkPool): Traits {
     grows: 'By any one drive; a balance run spreads what is there already.',
     shrinks: 'Take a drive out while the others have room for what it holds.',
     readableAlone:
-      !parity && copies === width && width > 0
+      !parity && copies === width
         ? 'Yes: each drive holds a copy of everything.'
         : 'No: chunks of one file lie on several drives.',
     writeHole: parity

@@ -44,6 +44,14 @@ test('what the number of drives forbids is listed with its reason', () => {
   expect(reasonOf(6, 'raidz2')).toBeNull()
 })
 
+test('ten drives are three mirrors of three and a spare, 25 two groups of twelve', () => {
+  const idsOf = (count: number): string[] => zfsLayouts(drives(count)).map(({ id }) => id)
+  expect(idsOf(10)).toContain('mirrorx3x3+1')
+  expect(idsOf(10)).not.toContain('mirrorx2x5')
+  expect(idsOf(25)).toContain('raidz2x2x12+1')
+  expect(idsOf(26)).not.toContain('raidz2x2x12-1+1')
+})
+
 test('every possible choice uses every drive once and can be made', () => {
   for (let count = 1; count <= 24; count += 1) {
     const choices = zfsLayouts(drives(count))
