@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import type { MoneyChoices } from '../design/money'
 import { type Amount, exactly, type Missing, sumOf } from '../units/amount'
 import { shareOut } from '../units/shareOut'
@@ -104,12 +105,12 @@ function withOrders(
   )
   for (const shop of shared) {
     const order = orders.find((one) => one.shop === shop)
-    const places = after.flatMap((line, index) =>
-      line.sentWith === 'order' && line.shop === shop && line.netMinor !== null && line.pieces > 0
-        ? [index]
-        : [],
-    )
-    const values = places.map((index) => after[index]?.netMinor ?? 0)
+    const inParcel = after.flatMap((line, index) => {
+      const { sentWith, netMinor, pieces } = line
+      const isSent = sentWith === 'order' && line.shop === shop && pieces > 0
+      return isSent && netMinor !== null ? [{ line, index, netMinor }] : []
+    })
+    const values = inParcel.map(({ netMinor }) => netMinor)
     const asked = (minor: number | null): number | null =>
       minor === null || !order ? null : converted(minor, order.currency, currency, rates)
     const shippingMinor = asked(order?.shippingMinor ?? null)
@@ -118,13 +119,12 @@ function withOrders(
     const offMinor = Math.min(asked(order?.discountMinor ?? 0) ?? 0, goodsMinor)
     const sent = shareOut(shippingMinor ?? 0, values)
     const off = shareOut(offMinor, values)
-    places.forEach((index, at) => {
-      const line = after[index]
-      if (!line) return
+    inParcel.forEach(({ line, index }, at) => {
+      const shareMinor = certain(sent[at])
       after[index] = {
         ...line,
-        sentMinor: line.sentMinor + (sent[at] ?? 0),
-        orderMinor: (sent[at] ?? 0) - (off[at] ?? 0),
+        sentMinor: line.sentMinor + shareMinor,
+        orderMinor: shareMinor - certain(off[at]),
         lacksOrder: shippingMinor === null,
       }
     })

@@ -43,8 +43,9 @@ function neededPerMonth(
   [asked, ...rest]: readonly CostStream[],
   months: number,
 ): number | null {
-  if (!asked || months === 0) return null
+  if (!asked) return null
   const perUnit = spentBy({ ...asked, onceMinor: 0, perMonthMinor: 1 }, months)
   const needed = (spentByAll(own, months) - asked.onceMinor - spentByAll(rest, months)) / perUnit
+  // Within no months nothing per month makes up for anything.
   return Number.isFinite(needed) ? Math.max(0, needed) : null
 }

@@ -212,6 +212,9 @@ describe('times of jobs over drives', () => {
     expect((secondsToday ?? 0) / (seconds ?? 1)).toBeLessThan(0.12)
     expect(secondsToday).toBeGreaterThan(0)
     expect(rates(changeBrief(cabin, { data: [] }), 'scrub').secondsToday).toBeNull()
+    // More than it holds is a pool that is full, of which there is no sooner.
+    const over = changeBrief(cabin, { data: dataOfOneKind(900 * TIB, 0) })
+    expect(rates(over, 'scrub').secondsToday).toBeNull()
     const parity = drawer.pools.map(({ family }) => family)
     expect(parity).toContain('scheduled-parity')
     expect(rates(changeBrief(drawer, data), 'scrub').secondsToday).toBeNull()

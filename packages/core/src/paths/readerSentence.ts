@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import type { Formatter } from '../units/formatter'
 import type { ReaderFigures } from './readerFigures'
 
@@ -26,8 +27,8 @@ export function readerSentence(figures: ReaderFigures, format: Formatter): strin
 }
 
 function speedOf({ heldBackBy, reader, path }: ReaderFigures, format: Formatter): string {
-  const bits = heldBackBy?.kind === 'reader' ? reader.bitsPerSecond : path?.port.bitsPerSecond
-  return (bits ?? 0) < 1e9
-    ? `${format.number((bits ?? 0) / 1e6)} Mb/s`
-    : `${format.number((bits ?? 0) / 1e9, 1)} Gb/s`
+  const given = heldBackBy?.kind === 'reader' ? reader.bitsPerSecond : path?.port.bitsPerSecond
+  // Where nobody gives a speed there is no link that could hold back.
+  const bits = certain(given ?? undefined)
+  return bits < 1e9 ? `${format.number(bits / 1e6)} Mb/s` : `${format.number(bits / 1e9, 1)} Gb/s`
 }

@@ -99,6 +99,20 @@ describe('readers with links of their own', () => {
     expect(desk && readerSentence(desk, format)).toBe(
       'Alone 114 MB/s, limited by the network port of Middle M (1 Gb/s); the pool could give 2,000 MB/s.',
     )
+    const through = (bitsPerSecond: number): string =>
+      desk?.path
+        ? readerSentence(
+            { ...desk, path: { ...desk.path, port: { ...desk.path.port, bitsPerSecond } } },
+            format,
+          )
+        : ''
+    expect(through(100e6)).toContain('(100 Mb/s)')
+    expect(through(2.5e9)).toContain('(2.5 Gb/s)')
+    expect(through(25.03e9)).toContain('(25 Gb/s)')
+    const alone = (aloneBytesPerSecond: number): string =>
+      desk ? readerSentence({ ...desk, aloneBytesPerSecond }, format) : ''
+    expect(alone(0)).toContain('Nothing can be read yet')
+    expect(alone(1)).not.toContain('Nothing can be read yet')
     const [quick] = figures(
       withReaders({ ...ten, pools: [] }, reader('desk', { bitsPerSecond: 10e9 })),
     )

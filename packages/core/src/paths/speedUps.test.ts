@@ -18,6 +18,8 @@ const scenarioOf = (id: string) => {
   if (!scenario) throw new Error(`no scenario ${id}`)
   return scenario
 }
+const modelOf = (slug: string): string | undefined =>
+  parts.find((part) => part.slug === slug)?.sheet.model
 const wider = (design: Design, id: string) => speedUps(design, scenarioOf(id), NO_CHOICE, parts)
 
 test('what is pinned to a slow slot goes back, and by how much is told', () => {
@@ -57,8 +59,45 @@ test('what is pinned to a slow slot goes back, and by how much is told', () => {
 test('an old controller is widened by another, the cheapest of those that gain as much', () => {
   const old = withPart(without(cabin, 'controller'), 'lockrow-sixteen', { pcieGeneration: 1 })
   const [first] = wider(old, 'scrub')
-  expect(first?.change).toMatchObject({ kind: 'swap' })
-  expect(first?.factor).toBeGreaterThan(1.5)
+  if (first?.change.kind !== 'swap') throw new Error('no other controller is faster')
+  expect(first.factor).toBeGreaterThan(1.5)
+  const { slug } = first.change
+  expect(first.words).toBe(`${modelOf(slug)} instead of Sixteen`)
+  // Each by itself: of those that gain as much none asks less.
+  const asGood = parts.filter((part) =>
+    speedUps(old, scenarioOf('scrub'), NO_CHOICE, [part]).some(
+      ({ change, factor }) =>
+        change.kind === 'swap' && factor.toFixed(2) === first.factor.toFixed(2),
+    ),
+  )
+  expect(asGood.length).toBeGreaterThan(1)
+  const asked = asGood.map(({ price }) => price?.unitMinor ?? Infinity)
+  expect(parts.find((part) => part.slug === slug)?.price?.unitMinor).toBe(Math.min(...asked))
+})
+
+test('two equal controllers are changed together', () => {
+  const one = withPart(without(cabin, 'controller'), 'lockrow-eight', { pcieGeneration: 1 })
+  const model = one.snapshots.find(({ sheet }) => sheet.kind === 'controller')
+  if (!model) throw new Error('no controller')
+  const fitted = one.fitted.find(({ snapshotId }) => snapshotId === model.id)
+  if (!fitted) throw new Error('no controller')
+  const two = { ...one, fitted: [...one.fitted, { ...fitted, id: 'controller-2' }] }
+  const swap = wider(two, 'scrub').find(({ change }) => change.kind === 'swap')
+  if (swap?.change.kind !== 'swap') throw new Error('no other controller is faster')
+  expect(swap.words).toBe(`2 × ${modelOf(swap.change.slug)} instead of Eight`)
+  expect(swap.change.partIds).toEqual([fitted.id, 'controller-2'])
+  const edit = speedUpEdit(swap, parts)
+  expect(edit).toMatchObject({
+    do: 'several',
+    edits: [{ do: 'remove' }, { do: 'fit' }, { do: 'fit' }],
+  })
+})
+
+test('what helps readers comes in the order of what it gains, and each gain once', () => {
+  const found = wider(changeBrief(cabin, { readersAtOnce: 1 }), 'readers')
+  const factors = found.map(({ factor }) => factor)
+  expect(factors).toEqual(factors.toSorted((one, other) => other - one))
+  expect(new Set(found.map(({ factor }) => factor.toFixed(2))).size).toBe(found.length)
 })
 
 test('a reader is widened by a network card, not by a controller', () => {
