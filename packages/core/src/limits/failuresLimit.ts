@@ -1,5 +1,5 @@
 import type { Limit } from '../judging/limit'
-import { exactly } from '../units/amount'
+import { exactly, exactOf } from '../units/amount'
 
 interface Facts {
   failuresWanted: number
@@ -15,14 +15,18 @@ export const failuresLimit: Limit<'failures', Facts> = {
   judge: ({ brief: { failuresWanted }, survival, tenants }) => {
     if (failuresWanted === null) return null
     const { alwaysSurvived, weakestPoolId, pools } = survival
+    const bound = { least: failuresWanted }
+    if (alwaysSurvived === null) {
+      return { bound, has: null, facts: { failuresWanted, poolId: null } }
+    }
     const isApart = pools.some(
       (one) =>
         !tenants.scratchPoolIds.includes(one.poolId) &&
-        one.survival.alwaysSurvived > (alwaysSurvived ?? 0),
+        one.survival.alwaysSurvived > alwaysSurvived,
     )
     return {
-      bound: { least: failuresWanted },
-      has: alwaysSurvived === null ? null : exactly(alwaysSurvived, 'pieces'),
+      bound,
+      has: exactly(alwaysSurvived, 'pieces'),
       facts: { failuresWanted, poolId: isApart ? weakestPoolId : null },
     }
   },
@@ -30,6 +34,7 @@ export const failuresLimit: Limit<'failures', Facts> = {
   has: ({ has, facts }, { pool }) => {
     if (has === null) return 'no pool yet'
     const where = facts.poolId === null ? '' : ` in ${pool(facts.poolId)}`
-    return has.low === 0 ? `none${where}` : `any ${has.low}${where}`
+    const survived = exactOf(has)
+    return survived === 0 ? `none${where}` : `any ${survived}${where}`
   },
 }

@@ -2,7 +2,7 @@ import type { Limit } from '../judging/limit'
 import { missingOf } from '../judging/missing'
 import { pieceOf } from '../machine/machine'
 import { freeSlots } from '../machine/placement/freeSlots'
-import { exactly } from '../units/amount'
+import { exactly, exactOf } from '../units/amount'
 
 interface Facts {
   freeSlotsWanted: number
@@ -28,6 +28,6 @@ export const freeSlotsLimit: Limit<'free-slots', Facts> = {
   wanted: ({ facts }, { format }) => `at least ${format.counted(facts.freeSlotsWanted, 'slot')}`,
   has: ({ has }, { format }) => {
     if (!has) return 'no board yet'
-    return has.missing.length > 0 ? 'not known' : format.counted(has.low, 'slot')
+    return has.missing.length > 0 ? 'not known' : format.counted(exactOf(has), 'slot')
   },
 }

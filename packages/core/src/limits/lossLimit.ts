@@ -1,5 +1,5 @@
 import type { Limit } from '../judging/limit'
-import { exactly } from '../units/amount'
+import { exactly, exactOf } from '../units/amount'
 
 interface Facts {
   lossHoursTolerated: number
@@ -29,6 +29,6 @@ export const lossLimit: Limit<'loss', Facts> = {
   has: ({ has, facts }, { format }) => {
     if (facts.everything) return 'everything'
     if (!has || has.missing.length > 0) return 'not known'
-    return `up to ${format.apart(has.low, facts.lossHoursTolerated, format.number, 1)[0]} h`
+    return `up to ${format.apart(exactOf(has), facts.lossHoursTolerated, format.number, 1)[0]} h`
   },
 }

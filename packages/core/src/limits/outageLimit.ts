@@ -1,4 +1,5 @@
 import type { Limit } from '../judging/limit'
+import { exactly, exactOf } from '../units/amount'
 import { heldPools } from './heldPools'
 import { poolOutage } from './poolOutage'
 
@@ -24,24 +25,27 @@ export const outageLimit: Limit<'outage', Facts> = {
     if (given.survival.alwaysSurvived === null) return nothing
     const held = heldPools(given)
     const outages = held.map((pool) => ({ poolId: pool.id, has: poolOutage(given, pool) }))
-    const isOpen = outages.some(({ has }) => has === null)
-    const [worst] = outages.toSorted(
-      (one, other) => (other.has?.likely ?? 0) - (one.has?.likely ?? 0),
+    const known = outages.flatMap(({ poolId, has }) =>
+      has ? [{ poolId, hours: exactOf(has), missing: has.missing }] : [],
     )
-    if (isOpen || !worst) return nothing
-    const missing = outages.flatMap(({ has }) => has?.missing ?? [])
-    const poolId = held.length > 1 && worst.has?.likely !== 0 ? worst.poolId : null
+    const [worst] = known.toSorted((one, other) => other.hours - one.hours)
+    if (!worst || known.length < outages.length) return nothing
+    const { poolId, hours } = worst
     return {
       bound,
-      has: worst.has && { ...worst.has, missing },
-      facts: { outageHoursTolerated, poolId },
+      has: exactly(
+        hours,
+        'h',
+        known.flatMap(({ missing }) => missing),
+      ),
+      facts: { outageHoursTolerated, poolId: held.length > 1 && hours !== 0 ? poolId : null },
     }
   },
   wanted: ({ facts }, { format }) => `at most ${format.number(facts.outageHoursTolerated, 1)} h`,
   has: ({ has, facts }, { format, pool }) => {
     if (!has || has.missing.length > 0) return 'not known'
-    if (has.low === 0) return 'runs on'
-    const [hours] = format.apart(has.low, facts.outageHoursTolerated, format.number, 1)
+    if (exactOf(has) === 0) return 'runs on'
+    const [hours] = format.apart(exactOf(has), facts.outageHoursTolerated, format.number, 1)
     return `at least ${hours} h${facts.poolId === null ? '' : ` for ${pool(facts.poolId)}`}`
   },
 }

@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import { dataNowBytes } from '../design/brief'
 import type { Pool } from '../design/pools/pools'
 import type { Given } from '../judging/given'
@@ -27,13 +28,13 @@ export function poolOutage(
     // Parity that is only run now and then brings files back; it does not stand in for them meanwhile.
     const isOff = pool.family === 'scheduled-parity' && !isParity
     const lost =
-      state === 'down' ? Infinity : state === 'partly away' || isOff ? (bytesOf.get(id) ?? 0) : 0
+      state === 'down' ? Infinity : state === 'partly away' || isOff ? certain(bytesOf.get(id)) : 0
     return Math.max(most, lost)
   }, 0)
   if (worstBytes === 0) return exactly(0, 'h')
   const home = capacity.housing.homes.find(({ poolId }) => poolId === pool.id)
-  const livesThere = home?.mostNowBytes ?? 0
-  if (livesThere === 0) {
+  const livesThere = home?.mostNowBytes
+  if (!livesThere) {
     // Nobody has said what there is to copy back, so nobody knows how long it takes.
     return dataNowBytes(brief) === 0
       ? exactly(0, 'h', [{ pieceId: null, field: 'data' }])

@@ -5,8 +5,10 @@ import { changeBrief } from '../design/edits/changeFields'
 import { applyEdit } from '../design/edits/edit'
 import { Evaluator } from '../evaluate'
 import { wordsFor } from '../judging/words'
+import type { Pool } from '../design/pools/pools'
 import { formatterFor } from '../units/formatter'
 import { TIB } from '../units/bytes'
+import { heldPools } from './heldPools'
 import { type LimitId, limitWords } from './limits'
 import type { PoolStanding } from './poolStandings'
 
@@ -85,6 +87,16 @@ test('the ledger says the worst with its name', () => {
     status: 'missed',
     has: 'at least 5.4 h for pool desk',
   })
+})
+
+test('a pool without drives holds nothing that could be lost, unless there is no other', () => {
+  const [pool] = apart.pools
+  if (!pool) throw new Error('no pool')
+  const empty = { ...pool, id: 'empty', groups: [] } as Pool
+  const idsOf = (pools: readonly Pool[]): string[] =>
+    heldPools({ pools, tenants: apart.tenants }).map(({ id }) => id)
+  expect(idsOf([empty, pool])).toEqual([pool.id])
+  expect(idsOf([empty])).toEqual(['empty'])
 })
 
 test('scratch has nothing to keep, and no other pool is named beside it', () => {

@@ -49,5 +49,5 @@ export const roomTemperatureLimit: Limit<'room-temperature', Facts> = {
   },
   wanted: ({ facts }, { format }) => `at most ${format.number(facts.warmestCelsius, 1)} °C`,
   has: ({ has }, { format }) =>
-    `${format.number(has?.low ?? 0)} to ${format.number(has?.high ?? 0)} °C`,
+    has ? `${format.number(has.low)} to ${format.number(has.high)} °C` : 'not known',
 }

@@ -1,5 +1,5 @@
 import type { Limit } from '../judging/limit'
-import { exactly } from '../units/amount'
+import { exactly, exactOf } from '../units/amount'
 
 interface Facts {
   wantedBytes: number
@@ -27,10 +27,10 @@ export const spaceLimit: Limit<'space', Facts> = {
                 ),
           facts: { wantedBytes, shortPoolId: housing.shortPoolId },
         },
-  wanted: ({ facts, has }, { format }) =>
-    `at least ${format.apart(facts.wantedBytes, has?.low ?? 0, format.space, 1)[0]}`,
+  wanted: ({ facts: { wantedBytes }, has }, { format }) =>
+    `at least ${has ? format.apart(wantedBytes, exactOf(has), format.space, 1)[0] : format.space(wantedBytes, 1)}`,
   has: ({ facts, has }, { format, pool }) =>
     has
-      ? `${format.apart(has.low, facts.wantedBytes, format.space, 1)[0]}${facts.shortPoolId === null ? '' : `, ${pool(facts.shortPoolId)} is too small for what is placed on it`}`
+      ? `${format.apart(exactOf(has), facts.wantedBytes, format.space, 1)[0]}${facts.shortPoolId === null ? '' : `, ${pool(facts.shortPoolId)} is too small for what is placed on it`}`
       : 'no pool yet',
 }

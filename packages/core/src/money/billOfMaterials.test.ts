@@ -104,6 +104,24 @@ describe('how it is bought', () => {
     expect(bill.total.likely).toBe(billOf(shelf).total.likely - 66_590 + 33_590 + 14_900)
   })
 
+  test('what says how many goes before what takes the rest, whichever is said first', () => {
+    const purchases = [
+      { id: 'rest', snapshotId: driveSheet, pieces: null },
+      { id: 'two', snapshotId: driveSheet, pieces: 2 },
+    ]
+    const piecesOf = (some: object[]): unknown[] =>
+      billOf(bought({ purchases: some as typeof purchases }))
+        .lines.filter(({ snapshotId }) => snapshotId === driveSheet)
+        .map(({ id, pieces }) => [id, pieces])
+        .sort()
+    const expected = [
+      ['rest', 2],
+      ['two', 2],
+    ]
+    expect(piecesOf(purchases)).toEqual(expected)
+    expect(piecesOf(purchases.toReversed())).toEqual(expected)
+  })
+
   test('a purchase of more than there is takes what there is, and what is owned is bought by nobody', () => {
     const purchases = [{ id: 'all', snapshotId: driveSheet, pieces: 9, buy: 'bought' as const }]
     const bill = billOf(bought({ purchases }))

@@ -100,9 +100,7 @@ function withOrders(
   { orders, rates }: Pick<MoneyChoices, 'orders' | 'rates'>,
 ): ConvertedLine[] {
   const after = [...lines]
-  const shared = new Set(
-    lines.flatMap((line) => (line.sentWith === 'order' && line.pieces > 0 ? [line.shop] : [])),
-  )
+  const shared = new Set(lines.flatMap((line) => (line.sentWith === 'order' ? [line.shop] : [])))
   for (const shop of shared) {
     const order = orders.find((one) => one.shop === shop)
     const inParcel = after.flatMap((line, index) => {

@@ -83,6 +83,10 @@ describe('a drive over the years', () => {
       6,
     )
     expect(failuresThatEven(dear, used, assumed, brief)).toBeNull()
+    expect(failuresThatEven(used, { ...used, failuresPercent: 0 }, assumed, brief)).toBeNull()
+    // A thousandth of a cent for each terabyte is a difference still.
+    const hardlyDearer = { ...used, failuresPercent: 1e-7 }
+    expect(failuresThatEven(used, hardlyDearer, assumed, brief)).toBeCloseTo(1e-7, 10)
   })
 })
 

@@ -2,6 +2,7 @@ import { demoDesign } from '../../fixtures/demo'
 import { withPart } from '../../fixtures/ruleTable'
 import type { Design, Pool } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
+import { pinCard } from '../design/edits/pinPaths'
 import { changeSheet } from '../design/edits/changeSheet'
 import { resolveMachine } from '../machine/resolveMachine'
 import { machineReadRate } from './machineReadRate'
@@ -191,6 +192,27 @@ test('parity in real time with all drives: a whole drive, and all others are rea
   expect(rate / DRIVE).toBeCloseTo(1, 3)
   // Four data drives and two with parity.
   expect(drives).toHaveLength(6)
+})
+
+test('what is read meanwhile comes the other way, where a slot carries both at once', () => {
+  const slot = {
+    bus: 'PCIe',
+    physicalLanes: 16,
+    electricalLanes: 1,
+    pcieGeneration: 2,
+    openEnd: false,
+    origin: 'CPU',
+  }
+  const slots = [slot, { ...slot, electricalLanes: 16, pcieGeneration: 3 }]
+  const narrow = pinCard(
+    withPart(cabin, 'tindrel-middle-m', { slots, sataPorts: 0 }),
+    'controller-1',
+    1,
+  )
+  const { pools } = parity('dedicated-parity')
+  const all = pools.map((pool) => ({ ...pool, writesWithAllDrives: true }) as Pool)
+  // One lane of the second generation moves 400 MB/s each way: out to one drive and both with parity, in from three.
+  expect(written({ ...narrow, pools: all }).rate / (400e6 / 3)).toBeCloseTo(1, 3)
 })
 
 // Common practice, no source: so practitioners found them on one pile of mixed drives.

@@ -5,6 +5,7 @@ import { changeBrief } from '../design/edits/changeFields'
 import { changeSheet } from '../design/edits/changeSheet'
 import { designCapacity } from '../pool/designCapacity'
 import { driveSizes } from '../machine/driveSizes'
+import { piecesOf } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
 import { readersNow } from './readersNow'
 import { scenarioRates } from './scenarioRates'
@@ -12,6 +13,7 @@ import { copyIn } from './scenarios/copyIn'
 import { rebuild } from './scenarios/rebuild'
 import type { Scenario } from './scenarios/scenario'
 import { scrub } from './scenarios/scrub'
+import { writeSurfaces } from './writeSurfaces'
 
 const DRIVE = 250e6
 /** Twelve drives of 12 TB and 250 MB/s, and a port of 10 Gb/s. */
@@ -108,6 +110,26 @@ describe('a copy in', () => {
     expect(narrow).toBeGreaterThan((wide ?? 0) * 1.5)
   })
   const pick = ({ fitted, snapshots }: Design) => ({ fitted, snapshots })
+
+  // By hand: of both as much is used, so the larger one goes through its surface by as much slower.
+  test('of a larger drive only as much is written as of the others', () => {
+    const drawer = demoDesign('drawer-of-drives')
+    const machine = resolveMachine(drawer)
+    const bytesOf = driveSizes(machine)
+    const [small, large] = piecesOf(machine, 'drive')
+      .toSorted((one, other) => one.dataSheet.capacityBytes - other.dataSheet.capacityBytes)
+      .filter((_, at, all) => at === 0 || at === all.length - 1)
+    if (!small || !large) throw new Error('two drives')
+    const group = { id: 'group-1', kind: 'mirror', driveIds: [small.id, large.id] }
+    const [pool] = withGroups(group).pools
+    if (!pool) throw new Error('no pool')
+    const drives = group.driveIds.map((driveId) => ({ driveId, load: 1 }))
+    const [ofSmall, ofLarge] = writeSurfaces(machine, { bytes: 1e11, pool, drives }) ?? []
+    const ratio = (bytesOf.get(large.id) ?? 0) / (bytesOf.get(small.id) ?? 0)
+    expect(ratio).toBeGreaterThan(1.2)
+    expect((ofLarge?.sizeBytes ?? 0) / (ofSmall?.sizeBytes ?? 1) / ratio).toBeCloseTo(1, 2)
+    expect(writeSurfaces(machine, { bytes: 1e15, pool, drives })).toBeNull()
+  })
 
   test('onto shingled drives is quick for as much as their quick zone takes', () => {
     const shingled = withDrives(holding(mirror, 1e12), {

@@ -43,8 +43,9 @@ export function jobSurfaces({ pools, brief }: ScenarioDesign, machine: Machine):
         jobBytes: Math.max(0, sheet.capacityBytes - stranded),
       }
       full.set(driveId, surface)
-      const share = readsOnlyStored ? (fill ?? 1) : 1
-      today.set(driveId, { ...surface, jobBytes: surface.jobBytes * share })
+      if (fill === null) continue
+      const jobBytes = readsOnlyStored ? surface.jobBytes * fill : surface.jobBytes
+      today.set(driveId, { ...surface, jobBytes })
     }
   }
   return { full, today: fill === null ? null : today }

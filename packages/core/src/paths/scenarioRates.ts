@@ -77,8 +77,7 @@ export function scenarioRates(
     }),
     narrowest: narrowest === null ? null : (linkOf.get(narrowest) ?? null),
     alike: alike.length,
-    gainWhenDoubled:
-      narrowest === null || total === 0 ? 1 : sumOf(maxMinFair(doubled, flows).rateOf) / total,
+    gainWhenDoubled: total === 0 ? 1 : sumOf(maxMinFair(doubled, flows).rateOf) / total,
     ...jobSeconds(design, machine, job, (id) => {
       const isHeldByDrive = linkOf.get(heldBackBy.get(id) ?? '')?.kind === 'platter'
       return { bytesPerSecond: certain(rateOf.get(id)), isHeldByDrive }

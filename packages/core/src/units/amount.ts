@@ -31,6 +31,12 @@ export function exactly<U extends Unit>(
 }
 
 /**
+ * The number of an amount that is exact, as counts are, and hours that somebody gave.
+ * @example exactOf(exactly(3, 'h')) // 3
+ */
+export const exactOf = ({ likely }: Pick<Amount, 'likely'>): number => likely
+
+/**
  * All of them together: bands add, and what is missing of one is missing of the sum.
  *
  * @param unit that of every amount; the sum of none is 0 of it
