@@ -16,15 +16,15 @@ export const BRICK_LEVELS: Record<BrickClass, { average: number; noLoadWatts: nu
 /**
  * What is lost in an external brick?
  *
- * Its class gives an average over four loads, which is taken for each of them; below a quarter of the rating the loss
- * falls to what is drawn without load.
+ * Its class gives an average over four loads, from a quarter of the rating to all of it, which is taken for each of
+ * them: the loss is a straight line there. Below a quarter it falls to what is drawn without load.
  *
  * @param outputWatts delivered to the machine, 0 or more
  * @example brickLoss(0, 120, 'VI').likely // 0.21
  */
 export function brickLoss(outputWatts: number, ratedWatts: number, brickClass: BrickClass): Band {
   const { average, noLoadWatts } = BRICK_LEVELS[brickClass]
-  const points = [0.25, 0.5, 0.75, 1].map((share) => lossPoint(share * ratedWatts, average))
+  const points = [0.25, 1].map((share) => lossPoint(share * ratedWatts, average))
   return lossAt(points, outputWatts, noLoadWatts)
 }
 

@@ -1,11 +1,12 @@
 import { changedPart, demoDesign, demoPart } from '../../fixtures/demo'
 import { withPart, without } from '../../fixtures/ruleTable'
-import type { Brief, MachineStateId } from '../design/brief'
+import { type Brief, type MachineStateId, USUAL_FILE_BYTES } from '../design/brief'
 import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { applyEdit } from '../design/edits/edit'
 import { changeSheet } from '../design/edits/changeSheet'
 import { putDrivesInBays } from '../design/edits/putDrivesInBays'
+import type { Pool } from '../design/pools/pools'
 import { newDesign } from '../design/newDesign'
 import { piecesOf } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
@@ -14,6 +15,7 @@ import { driveDraw } from './driveDraw'
 import { idlePower } from './idlePower'
 import { machineState, machineStates } from './machineStates'
 import { peakPower } from './peakPower'
+import { readingDrives } from './readingDrives'
 import { statePower } from './statePower'
 import { statePowers } from './statePowers'
 
@@ -198,6 +200,29 @@ describe('states', () => {
     const many = likely(asks({ readersAtOnce: 40 }), 'all readers')
     expect(many).toBeGreaterThanOrEqual(one)
     expect(many).toBe(likely(asks({ readersAtOnce: 90 }), 'all readers'))
+  })
+
+  // By hand: in chunks of a gibibyte a film of 4 GB lies on four drives, a photo on one.
+  test('a reader keeps as many disks busy as a file lies on: that of the brief, or a film', () => {
+    const cabin = demoDesign('cabin-archive')
+    const driveIds = cabin.pools.flatMap(({ groups }) => groups.flatMap((group) => group.driveIds))
+    const chunks = {
+      id: 'pool-1',
+      name: 'Chunks',
+      family: 'flexible-chunks',
+      chunkBytes: 2 ** 30,
+      groups: [{ id: 'group-1', kind: 'single', driveIds }],
+    } as unknown as Pool
+    const machine = resolveMachine(cabin)
+    const busy = (data: Brief['data']): number =>
+      readingDrives({ ...cabin, pools: [chunks], brief: { ...cabin.brief, data } }, machine, 1).size
+    const files = (fileBytes: number): Brief['data'] => [
+      { kind: 'media', nowBytes: 1e12, growthBytesPerYear: 0, fileBytes },
+    ]
+    expect(busy(files(3e6))).toBe(1)
+    expect(busy(files(4e9))).toBe(4)
+    expect(busy([])).toBe(busy(files(USUAL_FILE_BYTES.media)))
+    expect(busy([])).toBeGreaterThan(1)
   })
 })
 

@@ -146,6 +146,9 @@ describe('external bricks', () => {
   test('draw what their class allows', () => {
     expect(brickLoss(0, 120, 'VI').likely).toBe(0.21)
     expect(60 / (60 + brickLoss(60, 120, 'VI').likely)).toBeCloseTo(0.88, 10)
+    expect(30 / (30 + brickLoss(30, 120, 'VI').likely)).toBeCloseTo(0.88, 10)
+    expect(120 / (120 + brickLoss(120, 120, 'VI').likely)).toBeCloseTo(0.88, 10)
+    expect(brickLoss(29, 120, 'VI').likely).toBeGreaterThan((29 * 0.12) / 0.88)
     const bare = supply({ shape: 'brick', ratedWatts: 120, brickClass: 'VI' })
     expect(supplyLoss(60, bare, 230)).toEqual(brickLoss(60, 120, 'VI'))
   })
