@@ -1,8 +1,9 @@
 import { demoDesign } from '../../fixtures/demo'
-import { withPart, without } from '../../fixtures/ruleTable'
+import { driveIdsOf, withPart, without } from '../../fixtures/ruleTable'
 import type { Brief } from '../design/brief'
 import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
+import { groupDrives } from '../design/edits/groupDrives'
 import { evaluate } from '../evaluate'
 import type { LimitStatus } from '../judging/statusOf'
 import { wordsFor } from '../judging/words'
@@ -30,6 +31,7 @@ function said(
   return [wanted, has, limit.status]
 }
 
+const striped = groupDrives(shelf, [{ kind: 'stripe', driveIds: driveIdsOf(shelf) }])
 const noPools: Design = { ...cabin, pools: [] }
 const media = (nowBytes: number): Partial<Brief> => ({
   data: [{ kind: 'media', nowBytes, growthBytesPerYear: 0, fileBytes: 4e9 }],
@@ -127,6 +129,29 @@ test.each<[string, LimitId, Partial<Brief>, Design, [string, string, LimitStatus
     { readersAtOnce: 1, readers: [], readerBytesPerSecond: 50e6 },
     noPools,
     ['1 × 50 MB/s', 'nothing to read yet', 'not known'],
+  ],
+  [
+    'a port that nobody gives',
+    'readers',
+    { readersAtOnce: 1, readers: [], readerBytesPerSecond: 50e6 },
+    withPart(withPart(cabin, 'tindrel-middle-m', { networkPorts: null }), 'wickmere-one', {
+      bitsPerSecond: 100e6,
+    }),
+    ['1 × 50 MB/s', 'at least 11 MB/s each through 1 network port', 'not known'],
+  ],
+  [
+    'data that nobody has named',
+    'outage',
+    { outageHoursTolerated: 8, data: [] },
+    striped,
+    ['at most 8 h', 'not known', 'not known'],
+  ],
+  [
+    'a place to a quarter of a millimetre',
+    'place',
+    {},
+    withPart(shelf, 'warm-room-cube', { widthMm: 330.25, heightMm: null }),
+    ['330.3 × ? × 380 mm', '230 × 215 × 245 mm', 'not known'],
   ],
 ])('%s', (_name, id, change, design, expected) => {
   expect(said(id, change, design)).toEqual(expected)

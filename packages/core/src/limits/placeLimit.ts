@@ -2,7 +2,7 @@ import { PLACE_SIDES, roomInPlace } from '../fit/roomInPlace'
 import type { Limit } from '../judging/limit'
 import { lacking } from '../judging/missing'
 import { pieceOf } from '../machine/machine'
-import { exactly } from '../units/amount'
+import { exactly, exactOf } from '../units/amount'
 import type { Formatter } from '../units/formatter'
 
 interface Facts {
@@ -38,7 +38,7 @@ export const placeLimit: Limit<'place', Facts> = {
   wanted: ({ facts }, { format }) => sizeText(facts.roomMm, format),
   has: ({ has, facts: { needMm, roomMm, behindMm } }, { format }) => {
     if (!has) return 'no case yet'
-    const isPlugsOnly = has.low > 0 && needMm.every((need, at) => need <= (roomMm[at] ?? need))
+    const isPlugsOnly = exactOf(has) > 0 && needMm.every((need, at) => need <= (roomMm[at] ?? need))
     const plugs =
       isPlugsOnly && behindMm !== null ? `, ${format.millimetres(behindMm)} for plugs` : ''
     return sizeText(needMm, format) + plugs

@@ -8,6 +8,7 @@ import { designOwnership } from './designOwnership'
 import { ownership } from './ownership'
 import { piecePrices } from './piecePrices'
 import { pricePerTerabyte } from './pricePerTerabyte'
+import { printedCost } from './printedCost'
 
 const assumed = (change: Partial<Ownership> = {}): Ownership => ({
   ...moneyChoices.parse({}).ownership,
@@ -104,6 +105,21 @@ describe('the shelf of the demo', () => {
         [],
       ),
     ).toEqual({ rawMinor: 7_500, usableMinor: 10_000, workingMinor: 12_000, drivesMinor: null })
+  })
+
+  test('what is likely of a band is what stands against others, and is printed', () => {
+    const band: Amount<'money'> = { ...exactly(120_000, 'money'), low: 1, high: 150_000 }
+    const [once] =
+      ownStreams({ ...input, purchase: band, energyPerYear: band }, assumed({ risePercent: 0 })) ??
+      []
+    expect(once).toMatchObject({ onceMinor: 120_000, perMonthMinor: 10_000 })
+    const printed = printedCost({ ...cost, total: band, spent: band, now: band, later: band })
+    expect(printed).toMatchObject({
+      totalMinor: 120_000,
+      spentMinor: 120_000,
+      nowMinor: 120_000,
+      laterMinor: 120_000,
+    })
   })
 
   test('a terabyte, as sold, to use and to work with', () => {

@@ -171,14 +171,16 @@ describe('writing in pieces', () => {
   })
 
   test('a RAID card whose cache survives a power cut gathers them into stripes', () => {
-    const onCard = (writeCache: string | null): number => {
+    const onCard = (writeCache: string | null, controllerType = 'RAID card'): number => {
       const card = cabin.snapshots.find(({ sheet }) => sheet.kind === 'controller')?.id ?? ''
-      const change = { controllerType: 'RAID card', writeCache }
+      const change = { controllerType, writeCache }
       return pieces(changeSheet(stripes('raid5', 4), card, change))
     }
     expect(onCard('protected') / (3 * DRIVE)).toBeCloseTo(1, 3)
     for (const cache of ['unprotected', 'none', null])
       expect(onCard(cache) / DRIVE).toBeCloseTo(1, 3)
+    // One that makes no stripes gathers none.
+    expect(onCard('protected', 'HBA') / DRIVE).toBeCloseTo(1, 3)
   })
 })
 

@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import type { Pool } from '../design/pools/pools'
 import type { LinkId } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
@@ -40,7 +41,11 @@ export function poolLoads(
   if (members.length === 0) return { mostBytesPerSecond: Infinity, loadsOf: () => [] }
   if (work === 'read') {
     const rateOf = new Map(machine.links.map(({ id, bytesPerSecond }) => [id, bytesPerSecond]))
-    const slowest = Math.min(...members.map((id) => rateOf.get(wayOf.get(id)?.[0] ?? '') ?? 0))
+    const ownRate = (driveId: PieceId): number => {
+      const [own] = certain(wayOf.get(driveId))
+      return certain(rateOf.get(certain(own)))
+    }
+    const slowest = Math.min(...members.map(ownRate))
     return {
       // Each drive has more than its part at hand.
       mostBytesPerSecond: streamRate(slowest, Math.max(1, streamingDrives)),

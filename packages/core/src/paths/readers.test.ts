@@ -135,6 +135,15 @@ describe('readers with links of their own', () => {
     }
   })
 
+  test('boards and cards that do not give their ports are named', () => {
+    const missingOf = (design: Design) => readersNow(design, resolveMachine(design), 1).missing
+    expect(missingOf(ten)).toEqual([])
+    const open = withPart(ten, 'tindrel-middle-m', { networkPorts: null })
+    expect(missingOf(open)).toEqual([{ pieceId: 'board-1', field: 'networkPorts' }])
+    const silent = withPart(cabin, 'wickmere-ten', { bitsPerSecond: null })
+    expect(missingOf(silent)).toEqual([{ pieceId: 'nic-1', field: 'bitsPerSecond' }])
+  })
+
   test('nobody gets more for one more who reads, and all together never less', () => {
     const rates = [1, 2, 4, 8, 16].map((count) => {
       const now = readersNow(four, resolveMachine(four), count).readers

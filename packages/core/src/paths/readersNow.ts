@@ -60,8 +60,8 @@ export function readersNow(
         wantsBytesPerSecond: reader.wantsBytesPerSecond ?? design.brief.readerBytesPerSecond,
       }
     }),
-    missing: machine.inOrder.flatMap(({ id, kind, dataSheet, offers }): Missing[] => {
-      if (kind === 'board' && 'networkPorts' in dataSheet && !dataSheet.networkPorts) {
+    missing: machine.inOrder.flatMap(({ id, dataSheet, offers }): Missing[] => {
+      if (dataSheet.kind === 'board' && dataSheet.networkPorts === null) {
         return [{ pieceId: id, field: 'networkPorts' }]
       }
       const isSilent = offers.some(

@@ -75,6 +75,21 @@ test('an old controller is widened by another, the cheapest of those that gain a
   expect(parts.find((part) => part.slug === slug)?.price?.unitMinor).toBe(Math.min(...asked))
 })
 
+test('what would leave a drive without a port is not offered, however quick it is', () => {
+  const board = withPart(cabin, 'tindrel-middle-m', { sataPorts: 0 })
+  const old = withPart(without(board, 'controller'), 'lockrow-sixteen', { pcieGeneration: 1 })
+  const found = wider(old, 'scrub')
+  expect(found.length).toBeGreaterThan(0)
+  expect(found.map(({ words }) => words)).not.toContain('Eight instead of Sixteen')
+  for (const one of found) {
+    const edit = speedUpEdit(one, parts)
+    if (!edit) throw new Error('no part')
+    expect(resolveMachine(applyEdit(old, edit)).wiring.data.unreachedIds).toEqual([])
+  }
+  const eight = parts.filter(({ slug }) => slug === 'lockrow-eight')
+  expect(speedUps(old, scenarioOf('scrub'), NO_CHOICE, eight)).toEqual([])
+})
+
 test('two equal controllers are changed together', () => {
   const one = withPart(without(cabin, 'controller'), 'lockrow-eight', { pcieGeneration: 1 })
   const model = one.snapshots.find(({ sheet }) => sheet.kind === 'controller')

@@ -1,3 +1,4 @@
+import { certain } from '../certain'
 import type { CataloguePart } from '../catalogue/partKinds'
 import type { Design } from '../design/design'
 import { applyEdit, type Edit } from '../design/edits/edit'
@@ -155,8 +156,9 @@ function slotChanges(machine: Machine): Pick<SpeedUp, 'change' | 'words'>[] {
   const slots = pieceOf(machine, 'board')?.dataSheet.slots ?? []
   return cardsOf(machine).flatMap(({ id, dataSheet }) => {
     const at = machine.placement.placed.find(({ pieceId }) => pieceId === id)?.root.number
-    const need = slotNeedOf(dataSheet)
-    const edge = { bus: need?.bus ?? 'PCIe', lanes: need?.lanes ?? 16 }
+    const { bus, lanes } = certain(slotNeedOf(dataSheet))
+    // One that does not say how long it is goes into the longest alone.
+    const edge = { bus, lanes: lanes ?? 16 }
     return slots.flatMap((slot, index) => {
       if (index + 1 === at || !takesEdge(slot, edge)) return []
       const instead = at === undefined ? '' : ` instead of ${at}`
