@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import { dataNowBytes } from '../design/brief'
 import type { Pool } from '../design/pools/pools'
 import type { Given } from '../judging/given'

@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import type { MoneyChoices } from '../design/money'
 import { type Amount, exactly, type Missing, sumOf } from '../units/amount'
 import { shareOut } from '../units/shareOut'

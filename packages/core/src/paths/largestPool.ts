@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import type { Pool } from '../design/pools/pools'
 import type { Reader } from '../design/readers'
 import { driveSizes } from '../machine/driveSizes'

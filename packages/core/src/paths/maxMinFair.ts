@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 
 /** Something that moves at one rate and loads links by it. */
 export interface Flow {

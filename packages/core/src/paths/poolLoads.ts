@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import type { Pool } from '../design/pools/pools'
 import type { LinkId } from '../machine/links/link'
 import type { Machine } from '../machine/machine'

@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import type { Formatter } from '../units/formatter'
 import type { ReaderFigures } from './readerFigures'
 

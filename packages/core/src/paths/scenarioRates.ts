@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import { directedLinks } from './directedLinks'
 import { jobSeconds, type JobSeconds } from './jobSeconds'
 import { maxMinFair } from './maxMinFair'

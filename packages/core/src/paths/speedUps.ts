@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import type { CataloguePart } from '../catalogue/partKinds'
 import type { Design } from '../design/design'
 import { applyEdit, type Edit } from '../design/edits/edit'

@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import { type Brief, wantedBytes } from '../design/brief'
 import type { Design } from '../design/design'
 import type { Pool } from '../design/pools/pools'

@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import type { AnyGroup } from '../design/pools/poolShape'
 import type { SizedDrive } from './layoutFamily'
 

@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import type { Brief, DayProfile, HourState } from '../design/brief'
 import { type Amount, mapAmount, sumOf } from '../units/amount'
 import { priceInHour } from './averagePrice'

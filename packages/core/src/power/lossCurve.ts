@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import { type Band, exactBand, mapBand } from '../units/band'
 
 /** What is lost at one load; both in watts, or both as shares of the rating. */

@@ -1,4 +1,4 @@
-import { certain } from '../certain'
+import { certain } from '../units/certain'
 import type { DayProfile } from '../design/brief'
 import type { Piece } from '../machine/piece'
 import { type Band, exactBand, mapBand } from '../units/band'

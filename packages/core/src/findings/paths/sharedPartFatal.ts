@@ -1,4 +1,4 @@
-import { certain } from '../../certain'
+import { certain } from '../../units/certain'
 import type { Pool } from '../../design/design'
 import { isFree } from '../../design/pathChoices'
 import { found } from '../../judging/finding'

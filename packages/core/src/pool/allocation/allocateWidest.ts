@@ -1,4 +1,4 @@
-import { certain } from '../../certain'
+import { certain } from '../../units/certain'
 
 /** What an allocation came to. */
 export interface Allocation {

@@ -1,4 +1,4 @@
-import { certain } from '../../certain'
+import { certain } from '../../units/certain'
 import { floorDivide } from '../../units/floorDivide'
 import { allocateWidest } from '../allocation/allocateWidest'
 import { type FamilyCapacity, sumOf } from '../familyCapacity'

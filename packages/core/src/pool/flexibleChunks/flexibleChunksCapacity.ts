@@ -1,4 +1,4 @@
-import { certain } from '../../certain'
+import { certain } from '../../units/certain'
 import { type ChunkProfile, PROFILES } from '../../design/pools/flexibleChunksPool'
 import { floorDivide } from '../../units/floorDivide'
 import { allocateWidest } from '../allocation/allocateWidest'

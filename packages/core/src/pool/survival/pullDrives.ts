@@ -1,4 +1,4 @@
-import { certain } from '../../certain'
+import { certain } from '../../units/certain'
 import type { Design } from '../../design/design'
 import type { Pool } from '../../design/pools/pools'
 import { familyOf } from '../families'

@@ -1,4 +1,4 @@
-import { certain } from '../../certain'
+import { certain } from '../../units/certain'
 import { binomials } from './binomials'
 
 /** Members of which `tolerates` may fail together, and no more. */

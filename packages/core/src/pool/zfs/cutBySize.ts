@@ -1,4 +1,4 @@
-import { certain } from '../../certain'
+import { certain } from '../../units/certain'
 import type { SizedDrive } from '../layoutFamily'
 import type { VdevKind } from './vdevKinds'
 

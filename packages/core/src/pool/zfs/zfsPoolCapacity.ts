@@ -1,4 +1,4 @@
-import { certain } from '../../certain'
+import { certain } from '../../units/certain'
 import { PoolError } from '../poolError'
 import { deflatedBytes, deflateRatio } from './deflateRatio'
 import { memberBytes, SMALLEST_MEMBER_BYTES } from './memberBytes'
