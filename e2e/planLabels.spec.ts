@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import { applyEdit, catalogueFile, type Edit, parseDesign } from '@flint/core/editing'
-import { expect, test } from './support/test'
+import type { Locator } from '@playwright/test'
+import { expect, openDesign, test } from './support/test'
 
 /** The cabin with 24 drives and four cards in a case of another depth, everything at its rear moved along. */
 async function madeOfDepth(house: { url: string }, depthMm: number): Promise<string> {
@@ -89,4 +90,31 @@ test('no words of the drawing lie over others or beyond it, however deep the cas
       }
     }
   }
+})
+
+test('what is touched in the drawing is opened in the tray, whatever is sketched on it', async ({
+  house,
+  page,
+}) => {
+  await openDesign(page, house, 'Cabin archive')
+  await page.keyboard.press('c')
+  const drawing = page.getByRole('region', { name: 'Plan' }).getByRole('img')
+  const touch = async (part: Locator, at: { x: number; y: number }): Promise<void> => {
+    const box = await part.boundingBox()
+    if (!box) throw new Error('It is not drawn.')
+    await page.mouse.click(box.x + at.x * box.width, box.y + at.y * box.height)
+  }
+  const chosen = (title: string) =>
+    page
+      .getByRole('complementary', { name: 'Tray' })
+      .getByRole('button', { name: title, exact: true })
+  // Its fan lies over its middle.
+  await touch(drawing.locator('[data-plan-part="supply-1"]'), { x: 0.6, y: 0.5 })
+  await expect(chosen('Supply')).toHaveAttribute('aria-pressed', 'true')
+  const named = (model: string) =>
+    drawing.locator('rect', { has: page.locator('title', { hasText: model }) })
+  await touch(named('Pass 64').last(), { x: 0.5, y: 0.5 })
+  await expect(chosen('Cooler')).toHaveAttribute('aria-pressed', 'true')
+  await touch(named('16 GiB module').first(), { x: 0.5, y: 0.9 })
+  await expect(chosen('Memory')).toHaveAttribute('aria-pressed', 'true')
 })

@@ -4,34 +4,50 @@ import type { Detail } from './detail'
 import { hatchFill } from './hatches'
 import styles from './plan.module.css'
 
-interface PlanDetailsProps {
-  details: readonly Detail[]
+interface DrawnProps {
   pxPerMm: number
+  /** What choosing a piece in the drawing does. */
+  onChoose: ((pieceId: string) => void) | undefined
+}
+
+interface PlanDetailsProps extends DrawnProps {
+  details: readonly Detail[]
 }
 
 /**
  * What is sketched of a machine beside its large boxes, to scale. Details are made anew for each machine, so they are
  * compared by what they say, all of them and then one by one.
  */
-export const PlanDetails = memo(function PlanDetails({ details, pxPerMm }: PlanDetailsProps) {
+export const PlanDetails = memo(function PlanDetails({ details, ...drawn }: PlanDetailsProps) {
   return (
     <>
       {details.map((detail) => (
-        <PlanDetail key={detail.id} detail={detail} pxPerMm={pxPerMm} />
+        <PlanDetail key={detail.id} detail={detail} {...drawn} />
       ))}
     </>
   )
 }, sameValue)
 
-interface PlanDetailProps {
+interface PlanDetailProps extends DrawnProps {
   detail: Detail
-  pxPerMm: number
 }
 
-const PlanDetail = memo(function PlanDetail({ detail, pxPerMm }: PlanDetailProps) {
-  const { look, words } = detail
+const PlanDetail = memo(function PlanDetail({ detail, pxPerMm, onChoose }: PlanDetailProps) {
+  const { look, words, pieceId } = detail
   const title = words === '' ? null : <title>{words}</title>
-  const className = styles[look]
+  // What says nothing by itself leaves the pointer to what it lies on.
+  const isThrough = words === ''
+  const isChoosable = onChoose !== undefined && pieceId !== undefined && !isThrough
+  const drawn = {
+    className: [styles[look], isThrough && styles.through, isChoosable && styles.choosable]
+      .filter(Boolean)
+      .join(' '),
+    onClick: isChoosable
+      ? () => {
+          onChoose(pieceId)
+        }
+      : undefined,
+  }
   switch (detail.shape) {
     case 'rect':
       return (
@@ -40,7 +56,7 @@ const PlanDetail = memo(function PlanDetail({ detail, pxPerMm }: PlanDetailProps
           y={detail.y * pxPerMm}
           width={detail.width * pxPerMm}
           height={detail.height * pxPerMm}
-          className={className}
+          {...drawn}
           style={detail.hatch === undefined ? undefined : { fill: hatchFill(detail.hatch) }}
         >
           {title}
@@ -52,7 +68,7 @@ const PlanDetail = memo(function PlanDetail({ detail, pxPerMm }: PlanDetailProps
           cx={detail.x * pxPerMm}
           cy={detail.y * pxPerMm}
           r={detail.radius * pxPerMm}
-          className={className}
+          {...drawn}
         >
           {title}
         </circle>
@@ -61,7 +77,7 @@ const PlanDetail = memo(function PlanDetail({ detail, pxPerMm }: PlanDetailProps
       return (
         <polyline
           points={detail.points.map(({ x, y }) => `${x * pxPerMm},${y * pxPerMm}`).join(' ')}
-          className={className}
+          {...drawn}
         >
           {title}
         </polyline>

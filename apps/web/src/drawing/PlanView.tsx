@@ -112,7 +112,11 @@ export function PlanView(props: PlanViewProps) {
             </clipPath>
             <g clipPath={`url(#${clipId})`}>
               {under.map(drawBox)}
-              <PlanDetails details={boardDetails(machine, arrangement)} pxPerMm={pxPerMm} />
+              <PlanDetails
+                details={boardDetails(machine, arrangement)}
+                pxPerMm={pxPerMm}
+                onChoose={onChoose}
+              />
               {over.map(drawBox)}
               <PlanDetails
                 details={[
@@ -121,6 +125,7 @@ export function PlanView(props: PlanViewProps) {
                   ...supplyDetails(machine, arrangement),
                 ]}
                 pxPerMm={pxPerMm}
+                onChoose={onChoose}
               />
             </g>
             {boardHoles(machine, arrangement).map(({ frontMm, acrossMm: holeMm, withinMm }) => (

@@ -63,6 +63,7 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
     [alongMm, acrossMm]: readonly [number, number],
     look: Detail['look'],
     words = '',
+    pieceId = piece.id,
   ): void => {
     const [along, across] = [Math.min(alongMm, depthMm), Math.min(acrossMm, widthMm)]
     const { x, y } = onBoard(
@@ -71,7 +72,8 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
       within(sockets, across / 2, widthMm),
     )
     const corner = { x: x - along / 2, y: y - across / 2 }
-    details.push({ shape: 'rect', id, ...corner, width: along, height: across, look, words })
+    const size = { width: along, height: across }
+    details.push({ shape: 'rect', id, ...corner, ...size, look, words, pieceId })
   }
 
   const socketsMm = Math.min(REAR_SOCKETS.widthMm, widthMm)
@@ -94,16 +96,18 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
       [MODULE.thickMm, Math.min(MODULE.lengthMm, widthMm - 16)],
       module ? 'filled' : 'empty',
       module ? module.dataSheet.model : `memory slot ${index + 1}, empty`,
+      module?.id,
     )
   })
   cpus.forEach(([rear, sockets], index) => {
     const cpu = piecesOf(machine, 'cpu')[index]
     const cooler = piecesOf(machine, 'cooler')[index]
     const words = cpu?.dataSheet.model ?? 'CPU socket, empty'
-    box(`CPU ${index + 1}`, [rear, sockets], [CPU_MM, CPU_MM], cpu ? 'filled' : 'empty', words)
+    const cpuLook = cpu ? 'filled' : 'empty'
+    box(`CPU ${index + 1}`, [rear, sockets], [CPU_MM, CPU_MM], cpuLook, words, cpu?.id)
     if (!cooler) return
     const { fins, model } = cooler.dataSheet
-    box(`cooler ${index + 1}`, [rear, sockets], [COOLER_MM, COOLER_MM], 'part', model)
+    box(`cooler ${index + 1}`, [rear, sockets], [COOLER_MM, COOLER_MM], 'part', model, cooler.id)
     const { x, y } = onBoard({ plane, board }, rear, sockets)
     details.push(...finsOf(`fins ${index + 1}`, x, y, fins))
     details.push({
@@ -153,6 +157,7 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
       [M2.lengthMm, M2.widthMm],
       device ? 'filled' : 'empty',
       device ? device.dataSheet.model : `M.2 socket ${index + 1}, empty`,
+      device?.id,
     )
   })
   for (let port = 0; port < sheet.sataPorts && !given.has('SATA port'); port += 1) {

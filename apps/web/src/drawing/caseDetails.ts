@@ -104,6 +104,7 @@ export function supplyDetails(machine: Machine, { supply }: Arrangement): Detail
         height: 6,
         look: 'plug',
         words: `lead ${lead + 1} of the supply`,
+        pieceId: piece.id,
       }
     }),
     ...Array.from({ length: inlets }, (_, inlet): Detail => {
@@ -117,6 +118,7 @@ export function supplyDetails(machine: Machine, { supply }: Arrangement): Detail
         height: 18,
         look: 'plug',
         words: 'socket for the mains',
+        pieceId: piece.id,
       }
     }),
   ]

@@ -7,6 +7,8 @@ interface DetailBase {
   look: DetailLook
   /** What it is, where that is worth a word; empty otherwise. */
   words: string
+  /** The piece that is opened where it is chosen; left out for what is of no piece alone. */
+  pieceId?: string
 }
 
 /** One thing of the plan, millimetres from its upper left corner. */

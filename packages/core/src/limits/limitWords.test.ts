@@ -41,9 +41,9 @@ test.each<[string, LimitId, Partial<Brief>, Design, [string, string, LimitStatus
   [
     'hours of work, one digit',
     'loss',
-    { lossHoursTolerated: 30.25, secondCopy: 'a friend', secondCopyEveryHours: 24 },
+    { lossHoursTolerated: 30.25, secondCopy: 'a friend', secondCopyEveryHours: 24.25 },
     cabin,
-    ['at most 30.3 h of work', 'up to 24 h', 'kept'],
+    ['at most 30.3 h of work', 'up to 24.3 h', 'kept'],
   ],
   [
     'a copy nobody says when',

@@ -80,6 +80,12 @@ test('the price of the machine moves the month most where it runs for next to no
   expect(rise?.spread).toBeLessThan(3)
 })
 
+test('months are whole ones, from none to fifty years', () => {
+  const asked = (months: number): number => breakEven(own, subscriptions(), months).curve.length
+  expect([2.6, 2.4, -3, 1e6].map(asked)).toEqual([4, 3, 1, 601])
+  expect(breakEven(own, subscriptions(), 0).neededPerMonthMinor).toBeNull()
+})
+
 test('what never crosses says so', () => {
   const { month, neededPerMonthMinor } = breakEven(own, [stream(0, 500)], 60)
   expect(month).toBeNull()

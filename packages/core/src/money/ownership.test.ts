@@ -109,10 +109,12 @@ describe('the shelf of the demo', () => {
 
   test('what is likely of a band is what stands against others, and is printed', () => {
     const band: Amount<'money'> = { ...exactly(120_000, 'money'), low: 1, high: 150_000 }
-    const [once] =
+    const [once, failing] =
       ownStreams({ ...input, purchase: band, energyPerYear: band }, assumed({ risePercent: 0 })) ??
       []
     expect(once).toMatchObject({ onceMinor: 120_000, perMonthMinor: 10_000 })
+    const { replacements } = ownership(input, assumed({ risePercent: 0 })).years[0] ?? {}
+    expect(failing?.perMonthMinor).toBeCloseTo((replacements?.likely ?? Number.NaN) / 12, 10)
     const printed = printedCost({ ...cost, total: band, spent: band, now: band, later: band })
     expect(printed).toMatchObject({
       totalMinor: 120_000,

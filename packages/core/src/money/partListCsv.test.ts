@@ -19,6 +19,14 @@ test('a row for each part, whose totals add up to the bill', () => {
   expect(cents).toBe(bill.total.likely)
 })
 
+test('a dinar has a thousand parts', () => {
+  const dinar = changedPart('siltstone-16', {
+    price: { currency: 'KWD', unitMinor: 4_205, shippingMinor: 0 },
+  })
+  const { data } = read(partListToCsv(billOfMaterials('KWD', newDesign('x', [dinar]))))
+  expect(data[0]).toMatchObject({ 'Price each': '4.205', Total: '4.205' })
+})
+
 test('yen have no cents, what is not known is empty, and no cell begins a formula', () => {
   const yen = changedPart('siltstone-16', {
     maker: '=HYPERLINK("x")',

@@ -28,10 +28,11 @@ export function readerCable(
     const { plug } = path.port
     return { metres, plug, medium: cableMedium(plug, path.port.bitsPerSecond, metres) }
   }
+  if (bitsPerSecond === null) return { metres, plug: null, medium: null }
   const [port] = piecesOf(machine, 'switch')
     .flatMap(({ dataSheet }) => dataSheet.ports ?? [])
-    .filter((one) => bitsPerSecond !== null && one.bitsPerSecond >= bitsPerSecond)
+    .filter((one) => one.bitsPerSecond >= bitsPerSecond)
     .sort((one, other) => one.bitsPerSecond - other.bitsPerSecond)
   if (!port) return { metres, plug: null, medium: null }
-  return { metres, plug: port.plug, medium: cableMedium(port.plug, bitsPerSecond ?? 0, metres) }
+  return { metres, plug: port.plug, medium: cableMedium(port.plug, bitsPerSecond, metres) }
 }

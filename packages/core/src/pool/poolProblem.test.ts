@@ -38,8 +38,17 @@ test.each<[PoolProblem, string]>([
     'at most 2 parity drives are taken, not 3.',
   ],
   [
-    { code: 'parity-drive-too-small', bytes: 4 * TB, largestDataBytes: 8 * TB },
-    'a parity drive must be at least as large as the largest data drive: 4 TB is less than 8 TB.',
+    { code: 'parity-drive-too-small', bytes: 4.0006 * TB, largestDataBytes: 8 * TB },
+    'a parity drive must be at least as large as the largest data drive: 4.001 TB is less than 8 TB.',
+  ],
+  // Two drives that are sold as 4 TB.
+  [
+    {
+      code: 'parity-drive-too-small',
+      bytes: 4_000_785_948_160,
+      largestDataBytes: 4_000_787_030_016,
+    },
+    'a parity drive must be at least as large as the largest data drive: 4.000786 TB is less than 4.000787 TB.',
   ],
   [{ code: 'no-vdev' }, 'a pool needs at least one vdev.'],
   [{ code: 'draid-without-shape' }, 'a draid needs its parity, data and spares.'],

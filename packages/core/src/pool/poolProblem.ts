@@ -22,7 +22,7 @@ export type PoolProblem =
 /** A problem as part of a sentence: "a raidz2 needs at least 3 members, not 2." */
 export function poolProblemWords(
   problem: PoolProblem,
-  { counted, drive, number, space }: Formatter,
+  { apart, counted, drive, number, space }: Formatter,
 ): string {
   switch (problem.code) {
     case 'no-members':
@@ -45,8 +45,11 @@ export function poolProblemWords(
       return 'at least one parity drive is needed.'
     case 'too-many-parity-drives':
       return `at most ${counted(problem.most, 'parity drive')} are taken, not ${problem.drives}.`
-    case 'parity-drive-too-small':
-      return `a parity drive must be at least as large as the largest data drive: ${drive(problem.bytes, 3)} is less than ${drive(problem.largestDataBytes, 3)}.`
+    case 'parity-drive-too-small': {
+      // Drives sold as one size differ by a few sectors, which three digits do not show.
+      const [parity, data] = apart(problem.bytes, problem.largestDataBytes, drive, 3)
+      return `a parity drive must be at least as large as the largest data drive: ${parity} is less than ${data}.`
+    }
     case 'no-vdev':
       return 'a pool needs at least one vdev.'
     case 'draid-without-shape':

@@ -13,6 +13,7 @@ import { energyPerYearKilowattHours } from './energyPerYear'
 import { idlePower, type PowerFigure } from './idlePower'
 import { resolveMachine } from '../machine/resolveMachine'
 import { startSurge } from './startSurge'
+import { statePowers } from './statePowers'
 
 const idle = (design: Design): PowerFigure => idlePower(design, resolveMachine(design))
 
@@ -123,6 +124,10 @@ describe('what keeps the CPU awake', () => {
     if (!unsaid || !sleeps || !awake) throw new Error('three answers')
     expect(unsaid.dc.low).toBe(sleeps.dc.low)
     expect(unsaid.dc.high).toBe(awake.dc.high)
+    // While the disks spin and nobody reads, the machine draws what it idles with.
+    const open = changeSheet(cabin, snapshotId, { permitsDeepIdle: null })
+    const { dc } = statePowers(open, resolveMachine(open))('spinning')
+    expect([dc.low, dc.high]).toEqual([unsaid.dc.low, unsaid.dc.high])
     expect(awake.dc.high).toBeGreaterThan(sleeps.dc.high)
     expect(unsaid.dc.missing).toEqual([{ pieceId: 'controller-1', field: 'permitsDeepIdle' }])
   })

@@ -178,6 +178,9 @@ describe('rails against the start', () => {
       startInGroups(resolveMachine(changed(cabin, 'supply', { rated5VAmps })))?.drivesAtOnce
     expect(most(peak.five)).toBe(12)
     expect(most(peak.five - 0.01)).toBe(11)
+    const oneByOne = startCurve(machine, { drivesAtOnce: 1, secondsApart: 10 }).peak.five
+    expect(most(oneByOne)).toBe(1)
+    expect(most(oneByOne - 0.01)).toBeUndefined()
   })
 
   test('a rail whose rating nobody gives holds no drive back', () => {

@@ -11,6 +11,7 @@ import { newDesign } from '../design/newDesign'
 import { piecesOf } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
 import { type Amount, exactly } from '../units/amount'
+import { cpuDraw } from './cpuDraw'
 import { driveDraw } from './driveDraw'
 import { idlePower } from './idlePower'
 import { machineState, machineStates } from './machineStates'
@@ -169,6 +170,12 @@ describe('states', () => {
     const open = wall(withPart(shelf, 'varnholt-low-4', { hasGraphics: null }), 'conversion')
     expect(open.low).toBe(wall(shelf, 'conversion').low)
     expect(open.high).toBe(wall(bare, 'conversion').high)
+    // A CPU that gives no watts is at least what its graphics add.
+    const silent = withPart(shelf, 'varnholt-low-4', { shallowIdleWatts: null, peakWatts: null })
+    const [cpu] = piecesOf(resolveMachine(silent), 'cpu')
+    if (!cpu) throw new Error('no CPU')
+    expect(cpuDraw(cpu, 'converting')).toMatchObject({ low: 0, likely: 0, high: 0 })
+    expect(cpuDraw(cpu, 'converting').missing).toHaveLength(2)
   })
 
   test('starting all at once draws the currents of the data sheets', () => {
