@@ -124,10 +124,13 @@ describe('what keeps the CPU awake', () => {
     if (!unsaid || !sleeps || !awake) throw new Error('three answers')
     expect(unsaid.dc.low).toBe(sleeps.dc.low)
     expect(unsaid.dc.high).toBe(awake.dc.high)
-    // While the disks spin and nobody reads, the machine draws what it idles with.
-    const open = changeSheet(cabin, snapshotId, { permitsDeepIdle: null })
-    const { dc } = statePowers(open, resolveMachine(open))('spinning')
-    expect([dc.low, dc.high]).toEqual([unsaid.dc.low, unsaid.dc.high])
+    const spinning = (permitsDeepIdle: boolean | null) => {
+      const design = changeSheet(cabin, snapshotId, { permitsDeepIdle })
+      return statePowers(design, resolveMachine(design))('spinning').dc
+    }
+    expect(spinning(null).low).toBe(spinning(true).low)
+    expect(spinning(null).high).toBe(spinning(false).high)
+    expect(spinning(false).high).toBeGreaterThan(spinning(true).high)
     expect(awake.dc.high).toBeGreaterThan(sleeps.dc.high)
     expect(unsaid.dc.missing).toEqual([{ pieceId: 'controller-1', field: 'permitsDeepIdle' }])
   })
