@@ -86,6 +86,7 @@ import { CONVERSION_WATTS, CPU_LOADS } from './power/cpuDraw'
 import { BAND_HIGH, BAND_LOW } from './power/expectedBand'
 import { SHUTDOWN_MINUTES } from './findings/power/upsTooShort'
 import { USUAL_SPIN_UP_SECONDS, USUAL_START_CYCLES } from './power/spinDown'
+import { WORTH_WATTS } from './power/savings'
 import { SLOWNESS, USABLE_SHARE } from './power/upsRuntime'
 import { LOSS_WITHOUT_LOAD } from './power/lossCurve'
 import { GB, GIB, KIB, MIB, TB, TIB } from './units/bytes'
@@ -391,6 +392,7 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['members of a wide group', MOST_MEMBERS, 12, PRACTICE],
   ['clusters', [SMALLEST_CLUSTER, LARGEST_CLUSTER], [4096, 2097152], 'from memory'],
   ['unused space worth saying', WORTH_SAYING_BYTES, 10e9, 'ours'],
+  ['watts worth a line', WORTH_WATTS, 0.5, 'ours'],
   ['lifted by one, kg', ONE_PERSON_GRAMS / 1000, 18, PRACTICE],
   ['idle behind a brick, W', MOST_IDLE_WATTS, 50, PRACTICE],
   [

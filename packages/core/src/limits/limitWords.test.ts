@@ -157,6 +157,16 @@ test.each<[string, LimitId, Partial<Brief>, Design, [string, string, LimitStatus
   expect(said(id, change, design)).toEqual(expected)
 })
 
+test('what the warmest drive may have is said to a tenth', () => {
+  const { limits } = evaluate(changeBrief(shelf, { roomCelsius: 23 }))
+  const limit = limits.find(({ id }) => id === 'room-temperature')
+  if (limit?.id !== 'room-temperature') throw new Error('nothing is said of the room')
+  const facts = { ...limit.facts, warmestCelsius: 41.25 }
+  const words = wordsFor(shelf, formatterFor('en-GB'))
+  expect(limitWords({ ...limit, facts }, words).wanted).toBe('at most 41.3 °C')
+  expect(limitWords({ ...limit, facts, has: null }, words).has).toBe('not known')
+})
+
 test('who asks for no more than kept or missed is told what is likely', () => {
   const may = (likely: number, bound: { most: number } | { least: number }) =>
     standingOf({

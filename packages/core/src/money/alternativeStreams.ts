@@ -2,6 +2,7 @@ import { type Brief, wantedBytes } from '../design/brief'
 import type { Alternative, Ownership } from '../design/money'
 import { averagePricePerKilowattHourMinor } from '../power/averagePrice'
 import { energyPerYearKilowattHours } from '../power/energyPerYear'
+import { exactOf } from '../units/amount'
 import { TB } from '../units/bytes'
 import { MONTHS_PER_YEAR } from '../units/time'
 import type { CostStream } from './costStream'
@@ -69,7 +70,7 @@ export function ownStreams(input: OwnershipInput, assumed: Ownership): CostStrea
   const { purchase, energyPerYear, drives } = input
   if (!energyPerYear) return null
   const { risePercent, rise } = assumed
-  const failing = replacementsPerYear(drives, assumed).likely / MONTHS_PER_YEAR
+  const failing = exactOf(replacementsPerYear(drives, assumed)) / MONTHS_PER_YEAR
   return [
     {
       onceMinor: purchase.likely,

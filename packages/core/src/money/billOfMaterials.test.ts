@@ -28,6 +28,7 @@ test('a price without shipping: the piece is counted, shipping is missing of the
   expect(bill.total).toEqual(
     exactly(8_400, 'money', [{ pieceId: 'memory-1', field: 'price.shippingMinor' }]),
   )
+  expect(bill.shippingMinor).toBe(0)
   const { id } = newDesign('', [memory]).fitted[0] ?? { id: '' }
   const owned = notePieces(newDesign('', [memory]), [id], { owned: true })
   expect(billOf(owned).total).toEqual(exactly(0, 'money'))

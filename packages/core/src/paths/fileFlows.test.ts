@@ -1,4 +1,5 @@
 import { demoDesign } from '../../fixtures/demo'
+import { longSlot } from '../../fixtures/longSlot'
 import { withPart } from '../../fixtures/ruleTable'
 import type { Design, Pool } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
@@ -197,15 +198,7 @@ test('parity in real time with all drives: a whole drive, and all others are rea
 })
 
 test('what is read meanwhile comes the other way, where a slot carries both at once', () => {
-  const slot = {
-    bus: 'PCIe',
-    physicalLanes: 16,
-    electricalLanes: 1,
-    pcieGeneration: 2,
-    openEnd: false,
-    origin: 'CPU',
-  }
-  const slots = [slot, { ...slot, electricalLanes: 16, pcieGeneration: 3 }]
+  const slots = [longSlot(1, 2), longSlot(16, 3)]
   const narrow = pinCard(
     withPart(cabin, 'tindrel-middle-m', { slots, sataPorts: 0 }),
     'controller-1',

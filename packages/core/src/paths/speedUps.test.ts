@@ -1,4 +1,5 @@
 import { demoDesign, demoParts } from '../../fixtures/demo'
+import { longSlot } from '../../fixtures/longSlot'
 import { driveIdsOf, withPart, without } from '../../fixtures/ruleTable'
 import type { Design } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
@@ -24,24 +25,7 @@ const wider = (design: Design, id: string) => speedUps(design, scenarioOf(id), N
 
 test('what is pinned to a slow slot goes back, and by how much is told', () => {
   const board = withPart(cabin, 'tindrel-middle-m', {
-    slots: [
-      {
-        bus: 'PCIe',
-        physicalLanes: 16,
-        electricalLanes: 16,
-        pcieGeneration: 3,
-        openEnd: false,
-        origin: 'CPU',
-      },
-      {
-        bus: 'PCIe',
-        physicalLanes: 16,
-        electricalLanes: 1,
-        pcieGeneration: 2,
-        openEnd: false,
-        origin: 'CPU',
-      },
-    ],
+    slots: [longSlot(16, 3), longSlot(1, 2)],
   })
   const pinned = pinCard(board, 'controller-1', 2)
   const found = wider(pinned, 'scrub')

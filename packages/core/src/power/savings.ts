@@ -13,7 +13,7 @@ export type Saving =
   | { what: 'management'; watts: number; boardId: PieceId }
 
 /** Less is not worth a line. */
-const WORTH_WATTS = 0.5
+export const WORTH_WATTS = 0.5
 const BEST_CERTIFICATE = 'titanium'
 /** A house that lets disks sleep, to see what it saves. Common practice, no source: 20 to 30 minutes. */
 const USUAL_SPIN_DOWN_MINUTES = 30

@@ -103,22 +103,20 @@ describe('the start, second by second', () => {
     const chassis = cabin.snapshots.find(({ sheet }) => sheet.kind === 'chassis')?.sheet
     const block = chassis?.kind === 'chassis' && chassis.bayBlocks[0]
     if (!block) throw new Error('no bays')
-    /** Its upper and its lower bays apart, one of them with a backplane that lets time pass. */
-    const times = (waiting: number): number[] => {
-      const bayBlocks = [1, 2].map((rows, at) => ({
+    /** Its upper and its lower bays apart, each with a backplane that lets so much time pass. */
+    const times = (...waits: (number | null)[]): number[] => {
+      const bayBlocks = waits.map((startSecondsApart, at) => ({
         ...block,
-        rows,
+        rows: at + 1,
         topMm: block.topMm + at * 40,
-        backplane: block.backplane && {
-          ...block.backplane,
-          startSecondsApart: at === waiting ? 3 : null,
-        },
+        backplane: block.backplane && { ...block.backplane, startSecondsApart },
       }))
       const groups = startGroups(resolveMachine(changed(cabin, 'chassis', { bayBlocks })), null)
       return groups.map(({ atSeconds }) => atSeconds)
     }
-    expect(times(0)).toEqual([0, 3, 6, 9])
-    expect(times(1)).toEqual([0, 3, 6, 9, 12, 15, 18, 21])
+    expect(times(3, null)).toEqual([0, 3, 6, 9])
+    expect(times(null, 3)).toEqual([0, 3, 6, 9, 12, 15, 18, 21])
+    expect(times(5, 3)).toEqual([0, 3, 5, 6, 9, 10, 12, 15, 18, 21])
   })
 
   test('drives on the bench do not start, and a bare machine has nothing to start', () => {
