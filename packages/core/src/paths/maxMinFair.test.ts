@@ -33,6 +33,22 @@ test('a link without end stops nobody', () => {
   })
 })
 
+test('a link of which a flow uses nothing does not hold it back, one that carries nothing does', () => {
+  const past = {
+    ...flow('past', ['wide']),
+    uses: new Map([
+      ['narrow', 0],
+      ['wide', 1],
+    ]),
+  }
+  expect(ratesOf({ narrow: 30, wide: 100 }, [flow('on it', ['narrow']), past])).toEqual({
+    'on it': 30,
+    past: 100,
+  })
+  const { rateOf, heldBackBy } = maxMinFair(new Map([['dead', 0]]), [flow('none', ['dead'])])
+  expect([rateOf.get('none'), heldBackBy.get('none')]).toEqual([0, 'dead'])
+})
+
 // Common practice, no source: four SATA ports behind one narrow link of 640 MB/s get 160 MB/s each.
 test('four drives behind one narrow link', () => {
   const capacities = { narrow: 640e6, d1: 200e6, d2: 200e6, d3: 200e6, d4: 200e6 }
