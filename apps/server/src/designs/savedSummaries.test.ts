@@ -1,4 +1,4 @@
-import { type Design, newDesign } from '@flint/core/editing'
+import { applyEdit, type Design, newDesign } from '@flint/core/editing'
 import { designSummary } from '@flint/core/figures'
 import { demoDesign } from '../../../../packages/core/fixtures/demo'
 import { SavedSummaries } from './savedSummaries'
@@ -8,10 +8,11 @@ const sent = (design: Design): Design => structuredClone(design)
 
 const cabin = demoDesign('cabin-archive')
 const [drive] = cabin.fitted.filter(({ bay }) => bay !== null)
+if (!drive) throw new Error('no drive is in a bay')
 const saves: Design[] = [
   cabin,
   { ...cabin, name: 'Another name' },
-  { ...cabin, fitted: cabin.fitted.filter((part) => part !== drive) },
+  applyEdit(cabin, { do: 'remove', partIds: [drive.id] }),
   {
     ...cabin,
     fitted: cabin.fitted.map((part) => (part === drive ? { ...part, bay: null } : part)),

@@ -2,6 +2,7 @@ import type { Design } from '@flint/core/editing'
 import type { DesignSummary } from '@flint/core/figures'
 import { Piscina } from 'piscina'
 import { buildOf } from '../build'
+import { threadFlags } from '../threadFlags'
 
 export interface ToSummarise {
   /** The design whose next save will want another one; null where none is expected. */
@@ -22,6 +23,7 @@ export interface Summariser {
 export function summariserOnThread(workerFile: string): Summariser {
   const threads = new Piscina<ToSummarise, DesignSummary>({
     filename: workerFile,
+    execArgv: threadFlags(),
     // It is there from the beginning, since a save waits for its summary only for a moment.
     minThreads: 1,
     maxThreads: 1,

@@ -1,4 +1,5 @@
 import { Piscina } from 'piscina'
+import { threadFlags } from '../threadFlags'
 import type { PrintJob } from './printJob'
 
 /** Makes PDFs. */
@@ -12,6 +13,7 @@ export interface Printer {
 export function printerOnThread(workerFile: string): Printer {
   const threads = new Piscina<PrintJob, Uint8Array>({
     filename: workerFile,
+    execArgv: threadFlags(),
     // Most servers print nothing for days, and what makes PDFs takes long to read.
     minThreads: 0,
     maxThreads: 1,
