@@ -171,7 +171,7 @@ function lineTotal(
     ])
     // One parcel for the line, so one piece stands for what it lacks.
     const missing = [...fields].flatMap((field) => missingOf(field, partIds.slice(0, 1)))
-    return exactly(certain(sumMinor ?? undefined), 'money', missing)
+    return exactly(certain(sumMinor), 'money', missing)
   }
   const field = standing === 'no price' ? 'price' : 'price.currency'
   return exactly(0, 'money', missingOf(field, partIds))

@@ -29,6 +29,6 @@ export function readerSentence(figures: ReaderFigures, format: Formatter): strin
 function speedOf({ heldBackBy, reader, path }: ReaderFigures, format: Formatter): string {
   const given = heldBackBy?.kind === 'reader' ? reader.bitsPerSecond : path?.port.bitsPerSecond
   // Where nobody gives a speed there is no link that could hold back.
-  const bits = certain(given ?? undefined)
+  const bits = certain(given)
   return bits < 1e9 ? `${format.number(bits / 1e6)} Mb/s` : `${format.number(bits / 1e9, 1)} Gb/s`
 }

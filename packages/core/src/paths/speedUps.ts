@@ -152,13 +152,16 @@ function equalControllers(design: Design): { model: string; partIds: string[] }[
   return [...byModel].map(([model, partIds]) => ({ model, partIds }))
 }
 
+/** Source: PCI Express CEM specification (from memory). */
+const LONGEST_SLOT_LANES = 16
+
 function slotChanges(machine: Machine): Pick<SpeedUp, 'change' | 'words'>[] {
   const slots = pieceOf(machine, 'board')?.dataSheet.slots ?? []
   return cardsOf(machine).flatMap(({ id, dataSheet }) => {
     const at = machine.placement.placed.find(({ pieceId }) => pieceId === id)?.root.number
     const { bus, lanes } = certain(slotNeedOf(dataSheet))
     // One that does not say how long it is goes into the longest alone.
-    const edge = { bus, lanes: lanes ?? 16 }
+    const edge = { bus, lanes: lanes ?? LONGEST_SLOT_LANES }
     return slots.flatMap((slot, index) => {
       if (index + 1 === at || !takesEdge(slot, edge)) return []
       const instead = at === undefined ? '' : ` instead of ${at}`

@@ -14,7 +14,7 @@ export class MissingValueError extends Error {
  * @throws MissingValueError when it is not there after all
  * @example certain([3, 4][1]) // 4
  */
-export function certain<Value>(value: Value | undefined): Value {
-  if (value === undefined) throw new MissingValueError()
+export function certain<Value>(value: Value | null | undefined): Value {
+  if (value === undefined || value === null) throw new MissingValueError()
   return value
 }
