@@ -17,6 +17,7 @@ const base = {
             react: { runtime: 'automatic' },
           },
           target: 'es2022',
+          experimental: { keepImportAttributes: true },
         },
         module: { type: 'es6' },
       },

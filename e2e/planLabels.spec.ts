@@ -117,4 +117,12 @@ test('what is touched in the drawing is opened in the tray, whatever is sketched
   await expect(chosen('Cooler')).toHaveAttribute('aria-pressed', 'true')
   await touch(named('16 GiB module').first(), { x: 0.5, y: 0.9 })
   await expect(chosen('Memory')).toHaveAttribute('aria-pressed', 'true')
+  // What the case comes with opens the case, in its own step.
+  await touch(named('fan of the case').first(), { x: 0.5, y: 0.1 })
+  await expect(chosen('Chassis')).toHaveAttribute('aria-pressed', 'true')
+  await touch(drawing.locator('rect', { has: page.locator('title', { hasText: /A1/ }) }).first(), {
+    x: 0.5,
+    y: 0.5,
+  })
+  await expect(page).toHaveURL(/drives/)
 })

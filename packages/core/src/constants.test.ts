@@ -67,6 +67,7 @@ import {
 import { DRIVES_PER_BACKPLANE_PLUG } from './machine/wiring/powerEnds'
 import { AMPS_PER_LEAD, DRIVES_PER_LEAD } from './machine/wiring/wirePower'
 import { LINK_SPEEDS } from './network/copyTimes'
+import { LONGEST_SLOT_LANES, WORTH_WHILE } from './paths/speedUps'
 import { DISK_INNER_SHARE } from './paths/surfaceSeconds'
 import { FLASH_READS_PER_SECOND, SEEK_SECONDS } from './pool/candidates/readRates'
 import { MOST_PARITY_DRIVES } from './pool/dedicatedParity/dedicatedParityCapacity'
@@ -393,6 +394,13 @@ const constants: [name: string, is: unknown, value: unknown, source: string][] =
   ['clusters', [SMALLEST_CLUSTER, LARGEST_CLUSTER], [4096, 2097152], 'from memory'],
   ['unused space worth saying', WORTH_SAYING_BYTES, 10e9, 'ours'],
   ['watts worth a line', WORTH_WATTS, 0.5, 'ours'],
+  ['gain in speed worth a change', WORTH_WHILE, 1.02, 'ours'],
+  [
+    'lanes of the longest slot',
+    LONGEST_SLOT_LANES,
+    16,
+    'PCI Express CEM specification (from memory)',
+  ],
   ['lifted by one, kg', ONE_PERSON_GRAMS / 1000, 18, PRACTICE],
   ['idle behind a brick, W', MOST_IDLE_WATTS, 50, PRACTICE],
   [

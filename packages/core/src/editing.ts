@@ -3,6 +3,7 @@ import './schemaWithoutEval'
 
 export { type AskedPrice, askedPrice } from './catalogue/askedPrice'
 export { catalogueFile, keptPart } from './catalogue/keptPart'
+export { decidingNames, isSaidOf } from './catalogue/isSaidOf'
 export { partColumns, partValues } from './catalogue/partColumns'
 export { cataloguePart, partKinds, partSheet } from './catalogue/partKinds'
 export { cataloguedPart } from './catalogue/cataloguedPart'

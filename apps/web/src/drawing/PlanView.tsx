@@ -15,7 +15,8 @@ import { DimensionArrow } from './DimensionArrow'
 import { PlanBox } from './PlanBox'
 import { PlanDetails } from './PlanDetails'
 import { PlanLabels } from './PlanLabels'
-import { type Label, LETTER_PX } from './placeLabels'
+import type { Label } from './placeLabels'
+import { boxLabels, stackLabel } from './planLabels'
 import styles from './plan.module.css'
 
 const LARGEST_PX_PER_MM = 1.4
@@ -24,10 +25,6 @@ const HOLE_RADIUS_MM = 3
 const ROOM_FOR_WORDS_PX = 90
 /** Towers are high; the rest of the lens stays in sight. */
 const HIGHEST_PX = 420
-/** Room for words on a drive. For the drawing only. */
-const DRIVE_WORDS_MM = 130
-/** Of a label's middle from the edge of its box. */
-const EDGE_PX = 13
 
 interface PlanViewProps {
   machine: Machine
@@ -158,7 +155,7 @@ export function PlanView(props: PlanViewProps) {
             ...(overlayLabels?.(pxPerMm) ?? []),
             ...boxes
               .filter(({ what }) => !(what === 'card' && hidesCardWords))
-              .flatMap((box) => boxLabels(box, pxPerMm)),
+              .flatMap((box) => boxLabels(box, pxPerMm, plane)),
             ...(hidesBayWords ? [] : stacks.map((stack) => stackLabel(stack, pxPerMm))),
           ]}
           width={wholeMm * pxPerMm}
@@ -198,42 +195,5 @@ function hasMissing(machine: Machine, boxes: readonly PlanBoxShape[]): boolean {
   )
 }
 
-/** What is said of a box: a card in the middle of its strip, others at their upper edge. */
-function boxLabels(box: PlanBoxShape, pxPerMm: number): Label[] {
-  const { id, frontMm, acrossMm, depthMm, widthMm, words, overMm, what } = box
-  const isCard = what === 'card'
-  const x = (frontMm + depthMm / 2) * pxPerMm
-  const y = (isCard ? acrossMm + widthMm / 2 : acrossMm) * pxPerMm + (isCard ? 0 : EDGE_PX)
-  const missed: Label = {
-    id: `${id} too far`,
-    text: `△ ${format.number(overMm)} mm too far`,
-    x,
-    y: isCard ? y : (acrossMm + widthMm) * pxPerMm - EDGE_PX,
-    look: 'missed',
-  }
-  return [{ id: `${id} words`, text: words, x, y, look: 'words' }, ...(overMm > 0 ? [missed] : [])]
-}
-
 const stackWords = ({ bays, drives }: BayStack): string =>
   `${format.counted(bays, 'bay')}: ${drives.length === 0 ? 'empty' : drivesText(drives, format.drive)}`
-
-/** The drives of a stack by name where there is room, else how many there are. */
-function stackLabel(
-  { id, frontMm, acrossMm, widthMm, bays, drives }: BayStack,
-  pxPerMm: number,
-): Label {
-  const names = drivesText(drives, format.drive)
-  const lengthPx = DRIVE_WORDS_MM * pxPerMm
-  const counted =
-    drives.length === bays
-      ? format.counted(bays, 'drive')
-      : `${format.number(drives.length)} of ${format.counted(bays, 'bay')}`
-  const text = names !== '' && names.length * LETTER_PX <= lengthPx ? names : counted
-  return {
-    id,
-    text: drives.length === 0 ? (bays === 1 ? 'empty' : `${format.number(bays)} empty`) : text,
-    x: (frontMm + DRIVE_WORDS_MM / 2 + 10) * pxPerMm,
-    y: (acrossMm + widthMm / 2) * pxPerMm,
-    look: 'words',
-  }
-}

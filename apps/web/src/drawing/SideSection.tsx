@@ -10,6 +10,10 @@ const LINE_PX = 150
 /** Drawn width of a cooler; only its height is to scale. */
 const COOLER_PX = 84
 
+/** Half the height of a measure's words with a little air, and from their middle down to where they stand. */
+const HALF_WORDS_PX = 10
+const TO_MIDDLE_PX = 4
+
 /** From the board up: the cooler, and what it would touch. Heights are to scale. */
 export function SideSection({
   machine,
@@ -47,7 +51,7 @@ export function SideSection({
           />
           <text
             x={LINE_PX - 6}
-            y={y(clearance.clearanceMm / 2) + 4}
+            y={y(clearance.clearanceMm / 2) + TO_MIDDLE_PX}
             className={`figure ${styles.measure ?? ''}`}
           >
             {clearance.clearanceMm}
@@ -66,7 +70,7 @@ export function SideSection({
           {coolerMm !== null && (
             <text
               x={(LINE_PX - COOLER_PX) / 2 - 4}
-              y={y(coolerMm / 2) + 4}
+              y={measureY(y(coolerMm / 2), y(clearance.clearanceMm))}
               textAnchor="end"
               className={`figure ${styles.measure ?? ''}`}
             >
@@ -79,7 +83,11 @@ export function SideSection({
             y2={y(clearance.clearanceMm)}
             className={touches ? styles.missed : styles.limit}
           />
-          <text x={LINE_PX + 8} y={y(clearance.clearanceMm) + 4} className={styles.words}>
+          <text
+            x={LINE_PX + 8}
+            y={y(clearance.clearanceMm) + TO_MIDDLE_PX}
+            className={styles.words}
+          >
             {clearance.obstacle.replace(/ (over the board|under the cover)$/, '')}
           </text>
         </svg>
@@ -90,6 +98,12 @@ export function SideSection({
       </figure>
     </section>
   )
+}
+
+/** Where the words of a measure stand that want their middle at one height and no line through them at another. */
+function measureY(middle: number, line: number): number {
+  const isStruck = Math.abs(middle - line) < HALF_WORDS_PX
+  return (isStruck ? line + HALF_WORDS_PX : middle) + TO_MIDDLE_PX
 }
 
 /** A dimension line from one height to another, with a head at each end. */

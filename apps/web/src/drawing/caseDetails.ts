@@ -20,6 +20,8 @@ export function driveDetails(stacks: readonly BayStack[]): Detail[] {
     const hatches = [...new Set(drives.map(({ hatch }) => hatch))].filter((one) => one !== null)
     const edges = Math.min(MOST_EDGES, Math.max(0, drives.length - 1))
     const words = drives.length === 0 ? 'empty' : drivesText(drives, format.drive, ', ')
+    // Of drives over each other the first is the one that is seen.
+    const [seen] = drives
     const behind = Array.from({ length: edges }, (_, edge): Detail => ({
       shape: 'line',
       id: `${id} edge ${edge}`,
@@ -40,6 +42,7 @@ export function driveDetails(stacks: readonly BayStack[]): Detail[] {
         height: widthMm,
         look: drives.length === 0 ? 'empty' : 'part',
         words: bays === 1 ? words : `${bays} bays: ${words}`,
+        ...(seen && { pieceId: seen.id }),
       },
       ...hatches.map((hatch, index): Detail => ({
         shape: 'rect',

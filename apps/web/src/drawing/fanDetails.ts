@@ -11,6 +11,7 @@ const HUB_MM = 4
 
 /** What a fan of the design is called: those of the case first, then those that are added. */
 interface NamedFan {
+  pieceId: string
   name: string
   isOwn: boolean
   /** Null for what the case does not say of its own. */
@@ -21,6 +22,7 @@ function fansOf(machine: Machine): NamedFan[] {
   return casedFans(machine)
     .fans.filter(({ isSure }) => isSure)
     .map(({ pieceId, isOwn, sizeMm }) => ({
+      pieceId,
       name: isOwn ? 'fan of the case' : (machine.pieces.get(pieceId)?.dataSheet.model ?? ''),
       isOwn,
       sizeMm,
@@ -111,6 +113,7 @@ function drawnFan({ id, x, y, width, height, fan, words, air }: DrawnFan): Detai
     height,
     look,
     words,
+    ...(fan && { pieceId: fan.pieceId }),
   }
   const hub: Detail = {
     shape: 'circle',
@@ -148,7 +151,15 @@ function fanAt(
     const middle = { x: alongMm, y: acrossMm / 2 }
     const look = fan && !fan.isOwn ? 'part' : 'empty'
     return [
-      { shape: 'circle', id, ...middle, radius: size / 2, look, words },
+      {
+        shape: 'circle',
+        id,
+        ...middle,
+        radius: size / 2,
+        look,
+        words,
+        ...(fan && { pieceId: fan.pieceId }),
+      },
       { shape: 'circle', id: `${id} hub`, ...middle, radius: HUB_MM, look: 'metal', words: '' },
     ]
   }

@@ -9,6 +9,7 @@ import { driveDetails, supplyDetails } from './caseDetails'
 import { fanDetails } from './fanDetails'
 import type { Detail } from './detail'
 import { planBoxes } from './planBoxes'
+import { boxLabels } from './planLabels'
 
 const { parts } = catalogueFile.parse(JSON.parse(readFileSync('demo/catalogue.json', 'utf8')))
 const demo = (name: string): Design => {
@@ -197,3 +198,28 @@ test('fans stand between drives and board, as many as there are', () => {
     expect(extent(fan).right).toBeLessThanOrEqual(arrangement.board?.frontMm ?? 0)
   }
 })
+
+test.each(['tindrel-watch-atx', 'tindrel-old-m'])(
+  'the name of %s stands on the board, and over neither a slot nor memory',
+  (slug) => {
+    const machine = withParts(slug)
+    const arrangement = arranged(machine)
+    const { board, plane } = arrangement
+    const box = boxesOf(machine).find(({ what }) => what === 'board')
+    if (!board || !box) throw new Error('no board')
+    const [name] = boxLabels(box, 1, plane)
+    const halfHeight = 8
+    expect(name?.y).toBeGreaterThan(board.acrossMm + halfHeight)
+    expect(name?.y).toBeLessThan(board.acrossMm + board.widthMm - halfHeight)
+    const named = boardDetails(machine, arrangement).filter(({ words }) =>
+      /^slot \d|memory|module/.test(words),
+    )
+    expect(named.length).toBeGreaterThan(2)
+    for (const detail of named) {
+      if (detail.shape !== 'rect') throw new Error('no rectangle')
+      const middle = detail.y + detail.height / 2
+      const apart = Math.abs(middle - (name?.y ?? 0)) - detail.height / 2
+      expect(apart).toBeGreaterThanOrEqual(halfHeight)
+    }
+  },
+)

@@ -1,5 +1,5 @@
 import type { StoredPart } from '@flint/contract'
-import { sourceWords, shownColumns, valueWords } from './sheetWords'
+import { isSaid, sourceWords, shownColumns, valueWords } from './sheetWords'
 import styles from './parts.module.css'
 
 /** Up to four parts of a kind side by side, what differs first. */
@@ -12,10 +12,12 @@ export function ComparedParts({
 }) {
   const [first] = parts
   if (!first) return null
-  const rows = shownColumns(first.sheet.kind).map((column) => {
-    const values = parts.map((part) => valueWords(part, column))
-    return { column, values, differs: new Set(values).size > 1 }
-  })
+  const rows = shownColumns(first.sheet.kind)
+    .filter((column) => parts.some((part) => isSaid(part, column)))
+    .map((column) => {
+      const values = parts.map((part) => valueWords(part, column))
+      return { column, values, differs: new Set(values).size > 1 }
+    })
   const differing = rows.filter(({ differs }) => differs)
   const same = rows.filter(({ differs }) => !differs)
   const body = (some: typeof rows, title: string) => (

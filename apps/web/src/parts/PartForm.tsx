@@ -1,5 +1,12 @@
 import type { StoredPart } from '@flint/contract'
-import { kindWords, partColumns, type PartKind, slugOf } from '@flint/core/editing'
+import {
+  decidingNames,
+  isSaidOf,
+  kindWords,
+  partColumns,
+  type PartKind,
+  slugOf,
+} from '@flint/core/editing'
 import { useMemo, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { useKeepPartMutation } from '../api/api'
@@ -7,7 +14,6 @@ import { problemOf, problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
 import { FormRow } from './FormRow'
 import { PasteSheet } from './PasteSheet'
-import { isSaidOf } from './plainPci'
 import { readTyped, startTexts } from './sheetTexts'
 import { byColumn, byKey, fieldKey, sheetResolver, type TypedSheet } from './typedSheet'
 import styles from './parts.module.css'
@@ -25,14 +31,16 @@ interface PartFormProps {
 export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
   const columns = partColumns(kind)
   const parts = useMemo(() => [...taken.values()], [taken])
-  const { control, handleSubmit, setError, setValue, formState } = useForm<TypedSheet>({
+  const { control, getValues, handleSubmit, setError, setValue, formState } = useForm<TypedSheet>({
     defaultValues: {
       texts: byKey(startTexts(columns, from)),
       sources: byKey(from?.sheet.sources ?? {}),
     },
     resolver: sheetResolver(kind, columns),
   })
-  const bus = useWatch({ control, name: 'texts.bus' })
+  const deciding = useMemo(() => decidingNames(kind), [kind])
+  const decided = useWatch({ control, name: deciding.map((name) => `texts.${name}` as const) })
+  const valueOf = (name: string): unknown => decided[deciding.indexOf(name)]
   const [refusal, setRefusal] = useState('')
   const [keepPart, { isLoading }] = useKeepPartMutation()
   const noun = kindWords.find((one) => one.kind === kind)?.one ?? kind
@@ -79,8 +87,11 @@ export function PartForm({ kind, from, taken, onDone }: PartFormProps) {
       <table className={styles.form}>
         <tbody>
           {columns
-            // What cannot be taken stays to be seen, even where it says nothing beside the bus.
-            .filter(({ name }) => isSaidOf(bus, name) || errors?.[fieldKey(name)] !== undefined)
+            // What is given already stays to be seen, even where it says nothing beside the others.
+            .filter(
+              ({ name }) =>
+                isSaidOf(kind, name, valueOf) || Boolean(getValues(`texts.${fieldKey(name)}`)),
+            )
             .map((column) => (
               <FormRow key={column.name} column={column} control={control} parts={parts} />
             ))}

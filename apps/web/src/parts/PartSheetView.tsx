@@ -5,8 +5,7 @@ import { Link } from 'react-router'
 import { useNoteOwnedMutation, useRemovePartMutation, usePartUsesQuery } from '../api/api'
 import { problemSentence } from '../api/problemOf'
 import { format } from '../controls/locale'
-import { isSaidOf } from './plainPci'
-import { shownColumns, sourceWords, valueWords } from './sheetWords'
+import { isSaid, shownColumns, sourceWords, valueWords } from './sheetWords'
 import styles from './parts.module.css'
 
 interface PartSheetViewProps {
@@ -22,9 +21,7 @@ export function PartSheetView({ part, onCopy, onEdit, onRemoved }: PartSheetView
   const [removePart] = useRemovePartMutation()
   const [problem, setProblem] = useState('')
   const values = partValues(part)
-  const columns = shownColumns(sheet.kind).filter(({ name }) =>
-    isSaidOf('bus' in sheet ? sheet.bus : null, name),
-  )
+  const columns = shownColumns(sheet.kind).filter((column) => isSaid(part, column))
   const kind = kindWords.find((one) => one.kind === sheet.kind)?.one ?? sheet.kind
   return (
     <article aria-label={`${sheet.maker} ${sheet.model}`}>

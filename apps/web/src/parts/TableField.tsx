@@ -2,7 +2,7 @@ import { columnValue, type SheetColumn, withColumnValue } from '@flint/core/edit
 import { cellText, readCell } from '@flint/core/files'
 import { useState } from 'react'
 import { SmallChoice } from '../controls/SmallChoice'
-import { isSaidOf } from './plainPci'
+import { isSaidOfSlot } from './plainPci'
 import type { RowChoice, RowSentence } from './rowSentences'
 import styles from './parts.module.css'
 
@@ -60,6 +60,14 @@ export function TableField({ column, text, sentence, onText }: TableFieldProps) 
           >
             remove
           </button>
+          {asked(columns, row).map((one) => (
+            <RowProblem
+              key={one.name}
+              column={one}
+              id={`field-${column.name}-${at}-${one.name}`}
+              text={row[one.name] ?? ''}
+            />
+          ))}
         </div>
       ))}
       <button
@@ -102,7 +110,7 @@ export function TableField({ column, text, sentence, onText }: TableFieldProps) 
 const asked = (columns: readonly SheetColumn[], row: RowTexts): SheetColumn[] =>
   columns.filter((column) => {
     const text = row[column.name] ?? ''
-    return isSaidOf(row.bus, column.name) || (text !== '' && 'reason' in readCell(column, text))
+    return isSaidOfSlot(row.bus, column.name) || (text !== '' && problemOf(column, text) !== null)
   })
 
 interface RowFieldProps {
@@ -119,8 +127,7 @@ interface RowFieldProps {
 function RowField({ column, id, text, before, given, onText }: RowFieldProps) {
   const { label, unit, optional, help } = column
   const choices = given ?? choicesOf(column)
-  const read = readCell(column, text)
-  const problem = 'reason' in read ? read.reason : null
+  const problem = problemOf(column, text)
   const shared = {
     id,
     value: text,
@@ -161,13 +168,24 @@ function RowField({ column, id, text, before, given, onText }: RowFieldProps) {
       ) : (
         <input {...shared} type="text" autoComplete="off" />
       )}
-      {problem && (
-        <span id={`${id}-problem`} className={styles.problem}>
-          {problem}
-        </span>
-      )}
     </div>
   )
+}
+
+/** What is wrong with a field, under its row, so that the fields stay in line. */
+function RowProblem({ column, id, text }: Pick<RowFieldProps, 'column' | 'id' | 'text'>) {
+  const problem = problemOf(column, text)
+  if (problem === null) return null
+  return (
+    <p id={`${id}-problem`} className={styles.rowProblem}>
+      {column.label}: {problem}
+    </p>
+  )
+}
+
+function problemOf(column: SheetColumn, text: string): string | null {
+  const read = readCell(column, text)
+  return 'reason' in read ? read.reason : null
 }
 
 function choicesOf({ type, choices }: SheetColumn): RowChoice[] | null {

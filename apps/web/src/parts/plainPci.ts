@@ -1,6 +1,5 @@
-/** Values of slots and cards that are said of PCI Express alone. */
+/** Values of slots that are said of PCI Express alone. */
 const OF_PCI_EXPRESS: ReadonlySet<string> = new Set([
-  'lanes',
   'physicalLanes',
   'electricalLanes',
   'pcieGeneration',
@@ -10,10 +9,10 @@ const OF_PCI_EXPRESS: ReadonlySet<string> = new Set([
 ])
 
 /**
- * Whether a value says anything beside the bus that it is said of: plain PCI has no lanes and no generations, and
- * always hangs behind the chipset.
+ * Whether a value of a slot says anything beside its bus: plain PCI has no lanes and no generations, and always hangs
+ * behind the chipset.
  *
- * @param bus as the data sheet or a row of its table has it; undefined where there is none
+ * @param bus as a row of the table has it; undefined for rows of something else
  */
-export const isSaidOf = (bus: unknown, name: string): boolean =>
+export const isSaidOfSlot = (bus: unknown, name: string): boolean =>
   bus !== 'PCI' || !OF_PCI_EXPRESS.has(name)

@@ -29,6 +29,12 @@ test.each([
   ['quillon-keep-16', 'outerRateBytesPerSecond', '270 MB/s'],
   ['wickmere-ten', 'bitsPerSecond', '10 Gb/s'],
   ['brisk-120', 'noiseDecibels', '17 dB(A)'],
+  ['quillon-keep-16', 'formFactor', '3.5"'],
+  ['quillon-keep-16', 'pcieLanes', 'does not apply'],
+  ['quillon-keep-16', 'm2Keys', 'does not apply'],
+  ['quillon-keep-16', 'enduranceBytes', 'does not apply'],
+  ['quillon-shard-1m', 'formFactor', 'M.2'],
+  ['quillon-shard-1m', 'spinUpSeconds', 'does not apply'],
 ])('%s %s reads %s', (slug, name, words) => {
   expect(shown(slug, name)).toBe(words)
 })

@@ -2,6 +2,7 @@ import {
   type CataloguePart,
   columnValue,
   fieldWords,
+  isSaidOf,
   partColumns,
   partKinds,
   type PartSheet,
@@ -9,7 +10,7 @@ import {
   type SheetColumn,
 } from '@flint/core/editing'
 import { format } from '../controls/locale'
-import { isSaidOf } from './plainPci'
+import { isSaidOfSlot } from './plainPci'
 
 /** A data sheet with what is asked for the part. */
 type Priced = Pick<CataloguePart, 'sheet' | 'price'>
@@ -20,15 +21,26 @@ const IN_POWERS_OF_TWO = new Set(['board', 'memory'])
 /** A value of a data sheet as people read it, with its unit. */
 export function valueWords(part: Priced, column: SheetColumn): string {
   const value = columnValue(partValues(part), column.name)
-  if (value === null) return 'not known'
+  if (value === null) return isSaid(part, column) ? 'not known' : 'does not apply'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (column.type === 'parts') return partsWords(value as PartSheet[])
   if (Array.isArray(value)) return listWords(value)
   if (typeof value === 'number') return numberWords(part, column, value)
-  return typeof value === 'string' ? value : ''
+  if (typeof value !== 'string') return ''
+  return column.name === 'formFactor' && isInInches(value) ? `${value}"` : value
 }
 
-function numberWords({ sheet, price }: Priced, { name, unit }: SheetColumn, value: number): string {
+/** Drives and bays are named by inches, or by what they are put into. */
+const isInInches = (formFactor: string): boolean => !Number.isNaN(Number(formFactor))
+
+/** Whether a value says anything of a part: it is there, or could be beside what else the part is. */
+export function isSaid(part: Priced, { name }: SheetColumn): boolean {
+  const values = partValues(part)
+  const valueOf = (other: string): unknown => columnValue(values, other)
+  return valueOf(name) !== null || isSaidOf(part.sheet.kind, name, valueOf)
+}
+
+function numberWords({ sheet, price }: Priced, { unit }: SheetColumn, value: number): string {
   switch (unit) {
     case 'cents':
       return price ? format.money(value, price.currency) : String(value)
@@ -39,7 +51,7 @@ function numberWords({ sheet, price }: Priced, { name, unit }: SheetColumn, valu
     case 'bit/s':
       return `${format.number(value / 1e9, 1)} Gb/s`
     case '':
-      return name === 'formFactor' ? `${value}"` : String(value)
+      return String(value)
     default:
       return `${format.number(value, 2)} ${unit}`
   }
@@ -64,7 +76,7 @@ function entryWords(entry: unknown): string {
   if (typeof entry !== 'object' || entry === null) return String(entry)
   const { bus } = entry as { bus?: unknown }
   return Object.entries(entry)
-    .filter(([key, value]) => value !== null && isSaidOf(bus, key))
+    .filter(([key, value]) => value !== null && isSaidOfSlot(bus, key))
     .map(([key, value]) => {
       const { label, unit } = fieldWords(key)
       const text =

@@ -11,6 +11,12 @@ interface CardSheet {
   powerPlug: PowerPlug | 'none' | null
 }
 
+/** What the sheet of a card says of PCI Express alone: plain PCI has neither lanes nor generations. */
+export const OF_PCI_EXPRESS = {
+  lanes: { name: 'bus', is: 'PCIe' },
+  pcieGeneration: { name: 'bus', is: 'PCIe' },
+} as const
+
 /** The slot that a card wants, and what it moves through it. */
 export function cardNeed(
   { bus, lanes, pcieGeneration, lengthMm, bracket }: CardSheet,

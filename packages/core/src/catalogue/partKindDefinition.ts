@@ -16,6 +16,11 @@ export interface ChosenIn<Sheet = never> {
   takes?: (sheet: Sheet) => boolean
 }
 
+/** Another value of the same sheet, and what it has to be. */
+export type OnlyWhere<Sheet> = {
+  [Name in keyof Sheet & string]: { name: Name; is: NonNullable<Sheet[Name]> }
+}[keyof Sheet & string]
+
 /**
  * All there is to know about a kind of part. A new kind is one file with one of these and one line in
  * `partKinds.ts`; what is forgotten here does not compile, and what is here is known everywhere.
@@ -41,6 +46,8 @@ export interface PartKindDefinition<Sheet> {
   permitsDeepIdle: (sheet: Sheet) => boolean | null
   /** Sound pressure at one metre, idle, dB(A); null when no data sheet says it. */
   decibels: (sheet: Sheet) => number | 'silent' | null
+  /** Values that say something only beside another one, as the lanes of an NVMe drive; all others always do. */
+  onlyWhere?: Readonly<Partial<Record<keyof Sheet & string, OnlyWhere<Sheet>>>>
   /** What a builder looks at first; null is left out. */
   highlights: (sheet: Sheet, format: Formatter) => (string | null)[]
 }

@@ -25,9 +25,10 @@ import type { PartKindDefinition } from './partKindDefinition'
 import { maybe } from './sheetFields'
 
 /** What of a definition does not depend on what its sheets look like. */
-type AnyKind = Omit<PartKindDefinition<never>, 'schema' | 'draws'> & {
+export type AnyKind = Omit<PartKindDefinition<never>, 'schema' | 'draws' | 'onlyWhere'> & {
   schema: z.ZodType
   draws: Record<PowerState, string | null>
+  onlyWhere?: Readonly<Partial<Record<string, { name: string; is: unknown }>>>
 }
 
 /** Every kind of part, in the order in which they are listed. A new kind is one file in `kinds/` and one line here. */

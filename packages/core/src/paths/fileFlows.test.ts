@@ -1,12 +1,13 @@
 import { demoDesign } from '../../fixtures/demo'
 import { longSlot } from '../../fixtures/longSlot'
-import { withPart } from '../../fixtures/ruleTable'
+import { withPart, without } from '../../fixtures/ruleTable'
 import type { Design, Pool } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { pinCard } from '../design/edits/pinPaths'
 import { changeSheet } from '../design/edits/changeSheet'
 import { resolveMachine } from '../machine/resolveMachine'
 import { machineReadRate } from './machineReadRate'
+import { poolLoads } from './poolLoads'
 import { readersOf } from './readersOf'
 import { scenarioRates } from './scenarioRates'
 import { copyIn } from './scenarios/copyIn'
@@ -107,6 +108,17 @@ test.each(cases)('%s', (_name, design, rate, count) => {
   for (const load of drives) expect(load).toBeLessThanOrEqual(DRIVE * (1 + 1e-9))
 })
 
+test('what has nothing to move is not told', () => {
+  const design = parity('scheduled-parity')
+  const machine = resolveMachine(design)
+  const [pool] = design.pools
+  if (!pool) throw new Error('no pool')
+  const wayOf = new Map(machine.drivePaths.map(({ driveId, links }) => [driveId, links]))
+  const { loadsOf } = poolLoads(pool, machine, wayOf, 'write')
+  expect(loadsOf(0)).toEqual([{ driveId: ids[2], load: 1 }])
+  expect(loadsOf(1)).toEqual([{ driveId: ids[3], load: 1 }])
+})
+
 test('of every byte as many are written as the layout keeps of it', () => {
   const perByte = (design: Design): number => {
     const { rate, drives } = written(design)
@@ -182,6 +194,38 @@ describe('writing in pieces', () => {
       expect(onCard(cache) / DRIVE).toBeCloseTo(1, 3)
     // One that makes no stripes gathers none.
     expect(onCard('protected', 'HBA') / DRIVE).toBeCloseTo(1, 3)
+  })
+
+  test('a RAID card gathers for the drives behind it, and not for those of the board', () => {
+    const mixed = withPart(without(cabin, 'controller'), 'lockrow-eight', {
+      controllerType: 'RAID card',
+      writeCache: 'protected',
+    })
+    const drivesOf = [ids.slice(0, 4), ids.slice(4, 8), ids.slice(8)]
+    const three = drivesOf.map((driveIds, at) => ({
+      id: `pool-${at + 1}`,
+      name: 'Pool',
+      family: 'fixed-stripes',
+      groups: [group('raid5', driveIds, `group-${at + 1}`)],
+    }))
+    const design = { ...mixed, pools: three } as unknown as Design
+    const machine = resolveMachine(design)
+    const { hosts, cables, ports } = machine.wiring.data
+    const cardIds = hosts.flatMap(({ id, pieceId }) => (pieceId === 'controller-1' ? [id] : []))
+    const onCard = drivesOf.map((driveIds) =>
+      driveIds.every((driveId) => {
+        const cableId = ports.find((port) => port.driveId === driveId)?.cableId
+        return cardIds.includes(cables.find(({ id }) => id === cableId)?.hostId ?? '')
+      }),
+    )
+    expect(onCard.toSorted()).toEqual([false, true, true])
+    const rates = three.map(
+      ({ id }) =>
+        scenarioRates(design, machine, writePieces, { ...NO_CHOICE, poolId: id }).bytesPerSecond,
+    )
+    expect(rates.map((rate) => Math.round(rate / 1e6))).toEqual(
+      onCard.map((isGathered) => ((isGathered ? 3 : 1) * DRIVE) / 1e6),
+    )
   })
 })
 

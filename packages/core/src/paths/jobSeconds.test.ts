@@ -7,6 +7,8 @@ import { designCapacity } from '../pool/designCapacity'
 import { driveSizes } from '../machine/driveSizes'
 import { piecesOf } from '../machine/machine'
 import { resolveMachine } from '../machine/resolveMachine'
+import { jobSeconds } from './jobSeconds'
+import { jobSurfaces } from './jobSurfaces'
 import { readersNow } from './readersNow'
 import { scenarioRates } from './scenarioRates'
 import { copyIn } from './scenarios/copyIn'
@@ -16,6 +18,8 @@ import { scrub } from './scenarios/scrub'
 import { writeSurfaces } from './writeSurfaces'
 
 const DRIVE = 250e6
+/** Of the 12 TB that it is sold as, all its sectors. */
+const DRIVE_BYTES = 12_000_138_625_024
 /** Twelve drives of 12 TB and 250 MB/s, and a port of 10 Gb/s. */
 const cabin = withPart(
   changeBrief(demoDesign('cabin-archive'), { readers: [], readersAtOnce: 2 }),
@@ -31,6 +35,21 @@ const holding = (design: Design, nowBytes: number): Design =>
   changeBrief(design, {
     data: [{ kind: 'media', nowBytes, growthBytesPerYear: 0, fileBytes: 4e9 }],
   })
+const parityPool = {
+  ...cabin,
+  pools: [
+    {
+      id: 'pool-1',
+      name: 'Pool',
+      family: 'scheduled-parity',
+      syncEveryHours: 24,
+      groups: [
+        { id: 'group-p', kind: 'parity', driveIds: ids.slice(0, 1) },
+        { id: 'group-d', kind: 'data', driveIds: ids.slice(1, 4) },
+      ],
+    } as unknown as Pool,
+  ],
+}
 const ratesOf = (design: Design, scenario: Scenario) =>
   scenarioRates(design, resolveMachine(design), scenario)
 const withDrives = (design: Design, change: Record<string, unknown>): Design =>
@@ -131,6 +150,37 @@ describe('a copy in', () => {
     expect(writeSurfaces(machine, { bytes: 1e15, pool, drives })).toBeNull()
   })
 
+  test('onto one drive after the other fills each as far as the pool is full', () => {
+    const design = withDrives(parityPool, {
+      sustainedWriteBytesPerSecond: 35e6,
+      quickWriteBytes: 6e9,
+    })
+    const [pool] = design.pools
+    if (!pool) throw new Error('no pool')
+    const drives = ids.slice(1, 4).map((driveId) => ({ driveId, load: 2 }))
+    const machine = resolveMachine(design)
+    const surfaces = writeSurfaces(machine, { bytes: 9e9, pool, drives }) ?? []
+    // By hand: three drives of 12 TB take a third of the bytes each, and move two for each.
+    expect(surfaces).toHaveLength(3)
+    for (const surface of surfaces) {
+      expect(surface.sizeBytes / (3 * DRIVE_BYTES)).toBeCloseTo(1, 9)
+      expect(surface.jobBytes).toBe(9e9)
+      expect(surface.outerBytesPerSecond).toBe(DRIVE / 2)
+      expect(surface.slows?.bytesPerSecond).toBe(35e6 / 2)
+      expect((surface.slows?.afterBytes ?? 0) / 18e9).toBeCloseTo(1, 9)
+    }
+    const unknown = resolveMachine(withDrives(design, { quickWriteBytes: null }))
+    const [slowAtOnce] = writeSurfaces(unknown, { bytes: 9e9, pool, drives }) ?? []
+    expect(slowAtOnce?.slows?.afterBytes).toBe(0)
+  })
+
+  test('of nothing is no job', () => {
+    const { seconds, flows } = ratesOf(holding(mirror, 0), copyIn)
+    expect(seconds).toBeNull()
+    // One old server sends it.
+    expect(flows).toHaveLength(1)
+  })
+
   test('onto shingled drives is quick for as much as their quick zone takes', () => {
     const shingled = withDrives(holding(mirror, 1e12), {
       recording: 'shingled',
@@ -142,6 +192,55 @@ describe('a copy in', () => {
     expect((ratesOf(shingled, copyIn).seconds ?? 0) / byHand).toBeCloseTo(1, 2)
     const scrubbed = ratesOf(shingled, scrub).seconds
     expect(scrubbed).toBe(ratesOf(holding(mirror, 1e12), scrub).seconds)
+  })
+})
+
+describe('what of each drive a job goes over', () => {
+  const [first = ''] = ids
+
+  test('all of it where nobody knows what can be put on it, and nothing of today without data', () => {
+    const { full, today } = jobSurfaces(
+      withGroups({ id: 'group-1', kind: 'raidz2', driveIds: [first] }),
+      resolveMachine(cabin),
+    )
+    expect(full.get(first)?.jobBytes).toBe(DRIVE_BYTES)
+    expect(today).toBeNull()
+    const empty = holding(parityPool, 0)
+    expect(jobSurfaces(empty, resolveMachine(empty)).today).toBeNull()
+  })
+
+  test('as much as is filled today, for families that know what is stored', () => {
+    const mirror = withGroups({ id: 'group-1', kind: 'mirror', driveIds: ids.slice(0, 2) })
+    const machine = resolveMachine(mirror)
+    const { availableBytes } = designCapacity(mirror, driveSizes(machine), machine)
+    const half = jobSurfaces(holding(mirror, availableBytes / 2), machine)
+    const whole = half.full.get(first)?.jobBytes ?? 0
+    expect(half.today?.get(first)?.jobBytes).toBeCloseTo(whole / 2, 0)
+    const over = jobSurfaces(holding(mirror, availableBytes * 2), machine)
+    expect(over.today?.get(first)?.jobBytes).toBe(whole)
+    // The others read a drive from end to end, whatever is on it.
+    const parity = jobSurfaces(holding(parityPool, 1e12), resolveMachine(parityPool))
+    expect(parity.today?.get(first)?.jobBytes).toBe(DRIVE_BYTES)
+  })
+})
+
+describe('the share of the links that a job has', () => {
+  const machine = resolveMachine(cabin)
+  const [driveId = ''] = ids
+  const own = machine.drivePaths.find((path) => path.driveId === driveId)?.links[0] ?? ''
+  const job = (mostBytesPerSecond: number) => ({
+    flows: [{ id: 'job', uses: new Map([[own, 1]]), mostBytesPerSecond }],
+    surfacesOf: new Map([['job', [{ driveId, load: 1 }]]]),
+  })
+  const design = withGroups({ id: 'group-1', kind: 'raidz2', driveIds: [driveId] })
+  const secondsAt = (most: number, bytesPerSecond: number, isHeldByDrive: boolean) =>
+    jobSeconds(design, machine, job(most), () => ({ bytesPerSecond, isHeldByDrive })).seconds
+
+  test('is no more than it wants, unless others leave it more', () => {
+    // Slower than the inner edge, so that the drive never holds it back.
+    expect(secondsAt(50e6, 40e6, false)).toBeCloseTo(DRIVE_BYTES / 50e6, 3)
+    expect(secondsAt(50e6, 60e6, false)).toBeCloseTo(DRIVE_BYTES / 60e6, 3)
+    expect(secondsAt(50e6, 60e6, true)).toBeCloseTo(DRIVE_BYTES / 50e6, 3)
   })
 })
 

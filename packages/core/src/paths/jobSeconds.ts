@@ -1,5 +1,6 @@
 import type { Link } from '../machine/links/link'
 import type { Machine } from '../machine/machine'
+import { certain } from '../units/certain'
 import { directedLinks } from './directedLinks'
 import { jobSurfaces, type JobSurfaces } from './jobSurfaces'
 import { type Flow, maxMinFair } from './maxMinFair'
@@ -38,8 +39,8 @@ export function jobSeconds(
   const shareOf = sharesOfLinks([...machine.links, ...links], flows)
   const secondsOf = (id: string, surfaces: readonly Surface[]): number => {
     const { bytesPerSecond, isHeldByDrive } = rateOf(id)
-    const share = Math.max(isHeldByDrive ? 0 : bytesPerSecond, shareOf.get(id) ?? Infinity)
-    return surfaceSeconds(surfaces, share)
+    const share = certain(shareOf.get(id))
+    return surfaceSeconds(surfaces, isHeldByDrive ? share : Math.max(bytesPerSecond, share))
   }
   if (writesOf) {
     const all = [...writesOf].map(([id, write]) => {
@@ -63,7 +64,7 @@ export function jobSeconds(
     )
   const seconds = longest(surfaces.full)
   const today = surfaces.today && longest(surfaces.today)
-  const isLess = today !== null && seconds !== null && today < seconds
+  const isLess = (today ?? Infinity) < (seconds ?? Infinity)
   return { seconds, secondsToday: isLess ? today : null }
 }
 

@@ -3,6 +3,7 @@ import type { PieceId } from '../machine/piece'
 import { driveSizes } from '../machine/driveSizes'
 import { type Machine, piecesOf } from '../machine/machine'
 import { familyOf } from '../pool/families'
+import { sumOf } from '../pool/familyCapacity'
 import { poolCapacity } from './poolCapacity'
 import type { ScenarioDesign } from './scenarios/scenario'
 import { driveSurface } from './driveSurface'
@@ -25,10 +26,7 @@ export function jobSurfaces({ pools, brief }: ScenarioDesign, machine: Machine):
   const bytesOf = driveSizes(machine)
   const sheets = new Map(piecesOf(machine, 'drive').map(({ id, dataSheet }) => [id, dataSheet]))
   const capacities = pools.map((pool) => ({ pool, capacity: poolCapacity(pool, bytesOf) }))
-  const available = capacities.reduce(
-    (sum, { capacity }) => sum + (capacity?.availableBytes ?? 0),
-    0,
-  )
+  const available = sumOf(capacities.flatMap(({ capacity }) => capacity?.availableBytes ?? []))
   const now = dataNowBytes(brief)
   const fill = now > 0 && available > 0 ? Math.min(1, now / available) : null
   const [full, today] = [new Map<PieceId, Surface>(), new Map<PieceId, Surface>()]

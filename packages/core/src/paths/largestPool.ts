@@ -3,6 +3,7 @@ import type { Pool } from '../design/pools/pools'
 import type { Reader } from '../design/readers'
 import { driveSizes } from '../machine/driveSizes'
 import type { Machine } from '../machine/machine'
+import { sumOf } from '../pool/familyCapacity'
 import type { ScenarioDesign } from './scenarios/scenario'
 
 /**
@@ -15,10 +16,7 @@ export function largestPool(
 ): Pool | undefined {
   const bytesOf = driveSizes(machine)
   const holds = ({ groups }: Pool): number =>
-    groups.reduce(
-      (sum, { driveIds }) => driveIds.reduce((more, id) => more + certain(bytesOf.get(id)), sum),
-      0,
-    )
+    sumOf(groups.flatMap(({ driveIds }) => driveIds.map((id) => certain(bytesOf.get(id)))))
   const isScratch = ({ id }: Pool): number => Number(tenants.scratchPoolIds.includes(id))
   return [...pools].sort(
     (one, other) =>

@@ -43,7 +43,7 @@ export function maxMinFair(
   const rateOf = new Map(flows.map(({ id }) => [id, 0]))
   const heldBackBy = new Map<string, string | null>(flows.map(({ id }) => [id, null]))
   const loadOf = new Map([...capacityOf.keys()].map((link) => [link, 0]))
-  let growing = flows.filter(({ mostBytesPerSecond }) => mostBytesPerSecond > 0)
+  let growing = flows
   while (growing.length > 0) {
     const weightOf = growingWeights(capacityOf, growing)
     const step = largestStep(capacityOf, loadOf, weightOf, growing, rateOf)

@@ -192,6 +192,15 @@ describe('the cable of a reader', () => {
       plug: 'SFP+',
       medium: { words: 'a direct-attach cable', longestMetres: 7 },
     })
+    const wide = { bitsPerSecond: 25e9, plug: 'SFP28', count: 1, powered: false }
+    const quick = { ...wide, bitsPerSecond: 10e9, plug: 'SFP+' }
+    for (const ports of [
+      [wide, quick],
+      [quick, wide],
+    ]) {
+      const both = withPart(ten, 'wickmere-dock-8-two', { ports })
+      expect(cableOf(withReaders(both, desk({ metres: 5 })))).toMatchObject({ plug: 'SFP+' })
+    }
     const slower = withReaders(over, desk({ bitsPerSecond: 1e9, metres: 99 }))
     expect(cableOf(slower)).toMatchObject({ plug: 'RJ45', medium: { longestMetres: 100 } })
   })

@@ -31,13 +31,34 @@ test('what is pinned to a slow slot goes back, and by how much is told', () => {
   const found = wider(pinned, 'scrub')
   const slot = found.find(({ change }) => change.kind === 'slot')
   // One lane of the second generation moves 400 MB/s; twelve drives of 250 want 3,000.
-  expect(slot).toMatchObject({ words: 'Sixteen in slot 1 instead of 2' })
+  expect(slot).toMatchObject({
+    change: { kind: 'slot', cardId: 'controller-1', slot: 1 },
+    words: 'Sixteen in slot 1 instead of 2',
+  })
+  // Another slot and other cables cost nothing, so they come before a card that gains as much.
+  const asGood = found.filter(({ factor }) => factor.toFixed(2) === slot?.factor.toFixed(2))
+  expect(asGood.map(({ change }) => change.kind)).toEqual(['slot', 'free', 'swap'])
   expect(slot?.factor).toBeCloseTo(3000 / 400, 6)
   const edit = slot && speedUpEdit(slot, parts)
   if (!edit) throw new Error('no slot is faster')
   const changed = applyEdit(pinned, edit)
   const rates = scenarioRates(changed, resolveMachine(changed), scenarioOf('scrub'))
   expect(rates.bytesPerSecond).toBeCloseTo(slot.bytesPerSecond, 0)
+})
+
+test('a card that does not say how long it is goes into the longest slots', () => {
+  const board = withPart(cabin, 'tindrel-middle-m', { slots: [longSlot(16, 3), longSlot(1, 2)] })
+  const silent = withPart(without(board, 'controller'), 'lockrow-sixteen', { lanes: null })
+  const words = wider(pinCard(silent, 'controller-1', 2), 'scrub').map((one) => one.words)
+  expect(words).toContain('Sixteen in slot 1 instead of 2')
+})
+
+test('a part that is bought is fitted beside nothing, and one that is gone is no edit', () => {
+  const [part] = parts
+  if (!part) throw new Error('no parts')
+  const change = { kind: 'add', slug: part.slug } as const
+  expect(speedUpEdit({ change, words: '' }, parts)).toEqual({ do: 'fit', part, beside: false })
+  expect(speedUpEdit({ change, words: '' }, [])).toBeNull()
 })
 
 test('an old controller is widened by another, the cheapest of those that gain as much', () => {
@@ -57,6 +78,8 @@ test('an old controller is widened by another, the cheapest of those that gain a
   expect(asGood.length).toBeGreaterThan(1)
   const asked = asGood.map(({ price }) => price?.unitMinor ?? Infinity)
   expect(parts.find((part) => part.slug === slug)?.price?.unitMinor).toBe(Math.min(...asked))
+  const backwards = speedUps(old, scenarioOf('scrub'), NO_CHOICE, parts.toReversed())
+  expect(backwards[0]?.change).toEqual(first.change)
 })
 
 test('what would leave a drive without a port is not offered, however quick it is', () => {

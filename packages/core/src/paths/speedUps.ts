@@ -28,7 +28,7 @@ export interface SpeedUp {
 }
 
 /** Less than this is not worth a screwdriver. */
-const WORTH_WHILE = 1.02
+export const WORTH_WHILE = 1.02
 
 /**
  * What would make a kind of work quicker: another slot, other cables, another controller or network card?
@@ -104,7 +104,7 @@ function standing(
 
 function losesMore(then: Machine, now: Machine): boolean {
   const left = ({ wiring, placement }: Machine): number =>
-    wiring.data.unreachedIds.length + placement.leftIds.length
+    [...wiring.data.unreachedIds, ...placement.leftIds].length
   return left(then) > left(now)
 }
 
@@ -153,7 +153,7 @@ function equalControllers(design: Design): { model: string; partIds: string[] }[
 }
 
 /** Source: PCI Express CEM specification (from memory). */
-const LONGEST_SLOT_LANES = 16
+export const LONGEST_SLOT_LANES = 16
 
 function slotChanges(machine: Machine): Pick<SpeedUp, 'change' | 'words'>[] {
   const slots = pieceOf(machine, 'board')?.dataSheet.slots ?? []

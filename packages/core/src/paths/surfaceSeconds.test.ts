@@ -43,7 +43,23 @@ describe('whole surfaces', () => {
     expect(held).toBeCloseTo(((7 / 12) * 10e12) / 150e6 + free / 2, 3)
   })
 
+  test('a little of a drive is moved at its outer rate', () => {
+    expect(surfaceSeconds([disk(300, 2, 1)], Infinity)).toBeCloseTo(0.5, 3)
+  })
+
+  test('what slows down is quick until then, and not longer', () => {
+    const flash = { ...disk(300, 2), innerShare: 1 }
+    // By hand: 100 at 2 and 200 at 1; behind a link of 1.5 the first 100 at that.
+    const slowing = { ...flash, slows: { afterBytes: 100, bytesPerSecond: 1 } }
+    expect(surfaceSeconds([slowing], Infinity)).toBeCloseTo(250, 9)
+    expect(surfaceSeconds([slowing], 1.5)).toBeCloseTo(100 / 1.5 + 200, 9)
+    // Never when its job ends there.
+    const ending = { ...slowing, jobBytes: 100 }
+    expect(surfaceSeconds([ending], Infinity)).toBeCloseTo(50, 9)
+  })
+
   test('nothing to move takes no time', () => {
+    expect(surfaceSeconds([disk(10e12, 200e6, 0)], 0)).toBe(0)
     expect(surfaceSeconds([], Infinity)).toBe(0)
     expect(surfaceSeconds([disk(10e12, 200e6, 0)], 1e6)).toBe(0)
   })

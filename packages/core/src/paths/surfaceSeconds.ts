@@ -57,8 +57,8 @@ export function surfaceSeconds(surfaces: readonly Surface[], linkBytesPerSecond:
       ...there.flatMap(({ slows }) =>
         slows && slows.afterBytes < to ? [{ at0: slows.bytesPerSecond ** 2, fall: 0 }] : [],
       ),
+      { at0: linkBytesPerSecond ** 2, fall: 0 },
     ])
-    if (linkBytesPerSecond < Infinity) rates.push({ at0: linkBytesPerSecond ** 2, fall: 0 })
     seconds += secondsBetween(from, to, rates)
     from = to
   }
@@ -90,8 +90,7 @@ function secondsBetween(from: number, to: number, rates: readonly SquaredRate[])
   return seconds
 }
 
-const squareAt = ({ at0, fall }: SquaredRate, bytes: number): number =>
-  Math.max(0, at0 - fall * bytes)
+const squareAt = ({ at0, fall }: SquaredRate, bytes: number): number => at0 - fall * bytes
 
 /** Where two of them are equal, between these two places. */
 function crossings(rates: readonly SquaredRate[], from: number, to: number): number[] {

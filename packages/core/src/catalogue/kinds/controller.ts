@@ -10,7 +10,7 @@ import {
   usbBitsPerSecond,
   firmwareWanted,
 } from '../sheetFields'
-import { cardNeed, cardPower } from '../cards'
+import { cardNeed, cardPower, OF_PCI_EXPRESS } from '../cards'
 import { steady } from '../draws'
 import { DRIVES_PER_DATA_PLUG } from '../plugs'
 import type { Need } from '../needs'
@@ -121,6 +121,7 @@ export const controllerKind: PartKindDefinition<ControllerSheet> = {
   draws: steady('idleWatts'),
   permitsDeepIdle: ({ permitsDeepIdle }) => permitsDeepIdle,
   decibels: silent,
+  onlyWhere: OF_PCI_EXPRESS,
   highlights: ({ drivePorts, controllerType, idleWatts, lanes }, format) => [
     format.counted(drivePorts, 'port'),
     controllerType,

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { cardFields, sheetBase } from '../sheetFields'
-import { cardNeed, cardPower } from '../cards'
+import { cardNeed, cardPower, OF_PCI_EXPRESS } from '../cards'
 import { steady } from '../draws'
 import { inWatts, none, type PartKindDefinition, silent } from '../partKindDefinition'
 
@@ -24,6 +24,7 @@ export const displayKind: PartKindDefinition<DisplaySheet> = {
   draws: steady('idleWatts'),
   permitsDeepIdle: ({ permitsDeepIdle }) => permitsDeepIdle,
   decibels: silent,
+  onlyWhere: OF_PCI_EXPRESS,
   highlights: ({ lanes, idleWatts }, format) => [
     lanes === null ? null : `×${lanes}`,
     inWatts(idleWatts, 'idle', format),

@@ -116,6 +116,19 @@ export const driveKind: PartKindDefinition<DriveSheet> = {
   permitsDeepIdle: ({ medium, permitsDeepIdle }) =>
     permitsDeepIdle ?? (medium === 'disk' ? true : null),
   decibels: ({ medium, noiseDecibels }) => (medium === 'flash' ? 'silent' : noiseDecibels),
+  onlyWhere: {
+    m2Keys: { name: 'formFactor', is: 'M.2' },
+    m2LengthMm: { name: 'formFactor', is: 'M.2' },
+    pcieLanes: { name: 'plug', is: 'NVMe' },
+    pcieGeneration: { name: 'plug', is: 'NVMe' },
+    startCycles: { name: 'medium', is: 'disk' },
+    spinUpSeconds: { name: 'medium', is: 'disk' },
+    busyNoiseDecibels: { name: 'medium', is: 'disk' },
+    innerRateBytesPerSecond: { name: 'medium', is: 'disk' },
+    enduranceBytes: { name: 'medium', is: 'flash' },
+    powerLossProtection: { name: 'medium', is: 'flash' },
+    syncWriteMicroseconds: { name: 'medium', is: 'flash' },
+  },
   highlights: ({ capacityBytes, formFactor, idleWatts }, format) => [
     format.drive(capacityBytes),
     /^\d/.test(formFactor) ? `${formFactor}"` : formFactor,

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { cardFields, count, maybe, sheetBase, watts, firmwareWanted } from '../sheetFields'
-import { cardNeed, cardPower } from '../cards'
+import { cardNeed, cardPower, OF_PCI_EXPRESS } from '../cards'
 import { steady } from '../draws'
 import { inWatts, type PartKindDefinition, silent } from '../partKindDefinition'
 
@@ -35,6 +35,7 @@ export const nicKind: PartKindDefinition<NicSheet> = {
   draws: steady('idleWatts'),
   permitsDeepIdle: ({ permitsDeepIdle }) => permitsDeepIdle,
   decibels: silent,
+  onlyWhere: OF_PCI_EXPRESS,
   highlights: ({ ports, bitsPerSecond, plug, idleWatts }, format) => [
     bitsPerSecond === null ? null : `${ports} × ${format.number(bitsPerSecond / 1e9, 1)} Gb/s`,
     plug,
