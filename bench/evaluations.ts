@@ -9,6 +9,7 @@ import {
   putDrivesInBays,
 } from '@flint/core/editing'
 import { Evaluator } from '@flint/core/figures'
+import { warmUp } from '../apps/web/src/evaluating/warmUp'
 import { medianOfBatches } from './batches'
 import { part } from './demoParts'
 
@@ -39,11 +40,16 @@ function twentyFourBays(): Design {
 // edits that touch them are counted apart.
 const base = twentyFourBays()
 
-const start = performance.now()
-evaluator.evaluate(base)
-const first = performance.now() - start
+const millisecondsOf = (work: () => void): string => {
+  const start = performance.now()
+  work()
+  return `${(performance.now() - start).toFixed(0)} ms`
+}
+// The page's thread reads its code by a sample while the design is under way, so it waits for the second alone.
+const sample = millisecondsOf(warmUp)
+const first = millisecondsOf(() => evaluator.evaluate(base))
 process.stdout.write(
-  `the first evaluation of a process, 24 bays: ${first.toFixed(0)} ms (aim: under 30)\n`,
+  `the first evaluation of a page, 24 bays: ${first} (aim: under 30), after ${sample} for its sample\n`,
 )
 
 const edits: [name: string, aim: string, edit: (round: number) => Design][] = [

@@ -91,8 +91,12 @@ export class Evaluator {
 
   /** @param machine the design resolved, when it is at hand */
   evaluate(design: Design, machine: Machine = this.machineOf(design)): Evaluation {
+    const { capacity, survival, power, cost } = this.measure(design, machine)
     return {
-      ...this.measure(design, machine),
+      capacity,
+      survival,
+      power,
+      cost,
       limits: this.#limits(),
       findings: this.#findings(),
       stillToChoose: this.#given.stillToChoose,

@@ -153,7 +153,8 @@ export function PlanView(props: PlanViewProps) {
         <PlanLabels
           labels={[
             ...(overlayLabels?.(pxPerMm) ?? []),
-            ...boxes
+            // The board's own name gives way to those of its cards.
+            ...[...over, ...under]
               .filter(({ what }) => !(what === 'card' && hidesCardWords))
               .flatMap((box) => boxLabels(box, pxPerMm, plane)),
             ...(hidesBayWords ? [] : stacks.map((stack) => stackLabel(stack, pxPerMm))),

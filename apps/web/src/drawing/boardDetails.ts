@@ -15,7 +15,7 @@ const CPU_MM = 40
 const COOLER_MM = 78
 const FIN_STEP_MM = 6
 const CHIPSET_MM = 34
-const MODULE = { fromSocketsMm: 8, lengthMm: 133, pitchesMm: [9.5, 8, 6.5, 5, 3.5], thickMm: 3 }
+const MODULE = { lengthMm: 133, pitchesMm: [9.5, 8, 6.5, 5, 3.5], thickMm: 3 }
 const SLOT = { fromRearMm: 46, thickMm: 7 }
 const M2 = { widthMm: 22, lengthMm: 80 }
 const PORT_STEP_MM = 10
@@ -32,15 +32,6 @@ const PLUG_MM = {
 const PLAIN_PCI_MM = 85
 /** Edge of a card by the lanes of its slot. Source: PCI Express CEM specification (from memory). */
 const EDGE_MM: Record<number, number> = { 1: 25, 2: 25, 4: 39, 8: 56, 16: 89 }
-
-/** From the side of the sockets: between the ends of the memory and the first slot, where a board is bare. */
-export const BARE_STRIP_MM =
-  (MODULE.fromSocketsMm +
-    MODULE.lengthMm +
-    REAR_SOCKETS.widthMm +
-    CARD_PITCH_MM / 2 -
-    SLOT.thickMm / 2) /
-  2
 
 /** A point of a board, from its rear edge and from the side of its sockets, as the drawing has it. */
 export function onBoard(
@@ -101,7 +92,7 @@ export function boardDetails(machine: Machine, { plane, board }: Arrangement): D
     const module = piecesOf(machine, 'memory')[index]
     box(
       `memory ${index + 1}`,
-      [rear, MODULE.fromSocketsMm + MODULE.lengthMm / 2],
+      [rear, 8 + MODULE.lengthMm / 2],
       [MODULE.thickMm, Math.min(MODULE.lengthMm, widthMm - 16)],
       module ? 'filled' : 'empty',
       module ? module.dataSheet.model : `memory slot ${index + 1}, empty`,

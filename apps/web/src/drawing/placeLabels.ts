@@ -48,7 +48,7 @@ export function placeLabels(
   for (const { id, text: whole, x, y, look } of labels) {
     const most = Math.floor((drawing.width - 2 * PADDING_PX) / LETTER_PX)
     const text = cutText(whole, Math.max(1, Math.min(MOST_LETTERS, most)))
-    const width = text.length * LETTER_PX + 2 * PADDING_PX
+    const width = labelWidth(text)
     const wanted = {
       left: between(x - width / 2, 0, drawing.width - width),
       top: between(y - HEIGHT_PX / 2, 0, drawing.height - HEIGHT_PX),
@@ -71,6 +71,10 @@ export function placeLabels(
   }
   return placed
 }
+
+/** How wide a label is, pixels; words that are cut are as wide as what is left of them. */
+export const labelWidth = (text: string): number =>
+  Math.min(text.length, MOST_LETTERS) * LETTER_PX + 2 * PADDING_PX
 
 interface At {
   left: number

@@ -1,19 +1,21 @@
+import { REAR_SOCKETS } from '@flint/core/drawing'
 import { format } from '../controls/locale'
 import type { Arrangement } from './arrangement'
 import { type BayStack, drivesText } from './bayStacks'
-import { BARE_STRIP_MM, onBoard } from './boardDetails'
-import { type Label, LETTER_PX } from './placeLabels'
+import { onBoard } from './boardDetails'
+import { type Label, labelWidth, LETTER_PX } from './placeLabels'
 import type { PlanBoxShape } from './planBoxes'
 
 /** Room for words on a drive. For the drawing only. */
 const DRIVE_WORDS_MM = 130
 /** Of a label's middle from the edge of its box. */
 const EDGE_PX = 13
+/** Of the middle of a board's name from the card in its first slot. */
+const UNDER_CARD_PX = 9
+/** From the rear edge of a board to what its sockets leave free. */
+const BEHIND_SOCKETS_MM = 28
 
-/**
- * What is said of a box: a card in the middle of its strip, a board where it is bare, or at the edge of its slots when
- * it is too small for that, others at their upper edge.
- */
+/** What is said of a box: a card in the middle of its strip, a board where it is bare, a supply at its upper edge. */
 export function boxLabels(
   box: PlanBoxShape,
   pxPerMm: number,
@@ -21,26 +23,38 @@ export function boxLabels(
 ): Label[] {
   const { id, frontMm, acrossMm, depthMm, widthMm, words, overMm, what } = box
   const isCard = what === 'card'
-  const x = (frontMm + depthMm / 2) * pxPerMm
-  const wordsAt = {
-    card: (acrossMm + widthMm / 2) * pxPerMm,
-    board:
-      onBoard(
-        { plane, board: box },
-        0,
-        Math.max(0, Math.min(BARE_STRIP_MM, widthMm - EDGE_PX / pxPerMm)),
-      ).y * pxPerMm,
-    supply: acrossMm * pxPerMm + EDGE_PX,
-  }
-  const y = wordsAt[what]
+  const middle = (frontMm + depthMm / 2) * pxPerMm
+  const { x, y } = {
+    card: { x: middle, y: (acrossMm + widthMm / 2) * pxPerMm },
+    board: boardWordsAt(box, pxPerMm, plane),
+    supply: { x: middle, y: acrossMm * pxPerMm + EDGE_PX },
+  }[what]
   const missed: Label = {
     id: `${id} too far`,
     text: `△ ${format.number(overMm)} mm too far`,
-    x,
+    x: middle,
     y: isCard ? y : (acrossMm + widthMm) * pxPerMm - EDGE_PX,
     look: 'missed',
   }
   return [{ id: `${id} words`, text: words, x, y, look: 'words' }, ...(overMm > 0 ? [missed] : [])]
+}
+
+/**
+ * Between the memory and the first slot, beside the sockets: there a board has its chipset and nothing that anything
+ * is plugged into. On a smaller board at its edge.
+ */
+function boardWordsAt(
+  box: PlanBoxShape,
+  pxPerMm: number,
+  plane: Arrangement['plane'],
+): { x: number; y: number } {
+  const fromSocketsMm = Math.min(
+    REAR_SOCKETS.widthMm - UNDER_CARD_PX / pxPerMm,
+    box.widthMm - EDGE_PX / pxPerMm,
+  )
+  const { x, y } = onBoard({ plane, board: box }, BEHIND_SOCKETS_MM, Math.max(0, fromSocketsMm))
+  const half = labelWidth(box.words) / 2
+  return { x: Math.max(x * pxPerMm - half, box.frontMm * pxPerMm + half), y: y * pxPerMm }
 }
 
 /** The drives of a stack by name where there is room, else how many there are. */

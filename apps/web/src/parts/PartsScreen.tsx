@@ -115,7 +115,7 @@ export function PartsScreen() {
             <SmallChoice
               label="Kind of part"
               inTable
-              width={170}
+              width={150}
               value={kind}
               options={[
                 { value: '', text: 'every kind' },

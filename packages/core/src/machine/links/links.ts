@@ -3,6 +3,7 @@ import { NEWEST_SATA, pcieBytesPerSecond, sataBytesPerSecond } from '../linkRate
 import type { Piece, PieceId } from '../piece'
 import type { Solver } from '../solver'
 import type { DataCable } from '../wiring/connectorAllocator'
+import type { DataEnd } from '../wiring/dataEnds'
 import type { PortHost } from '../wiring/portHosts'
 import type { DataWiring } from '../wiring/wireData'
 import type { FixedLinks, HostWay } from './fixedLinks'
@@ -16,12 +17,18 @@ export interface Links {
   networkPaths: readonly NetworkPath[]
 }
 
-/** The links of a drive, and what they were made from. */
+/** The links of a drive and its way over them, and what they were made from. */
 interface OwnLinks {
   drive: Piece
   host: HostWay
+  cableId: string
   connector: number
+  /** The end of its cable, where a chip behind it shares the lanes. */
+  sharedEnd: DataEnd | null
   links: Link[]
+  /** The cable to that chip, a link of its own. */
+  wide: Link | null
+  path: DrivePath
 }
 
 interface LinksGiven {
@@ -44,26 +51,14 @@ export function linksOf({ fixed, byId, data, bays, driveIn, solver }: LinksGiven
   if (!board) return { links: [], drivePaths: [], networkPaths: [] }
   const links = [...upper]
   const shared = new Map<LinkId, Link>()
-  const cableOf = new Map<string, DataCable>()
-  for (const cable of data.cables) cableOf.set(cable.id, cable)
   const pathOf = new Map<PieceId, DrivePath>()
   const ownLinks = solver.renewed('links of drives', (before?: ReadonlyMap<PieceId, OwnLinks>) =>
-    linksOfDrives(data, cableOf, byId, hosts, before),
+    linksOfDrives(data, board, byId, hosts, before),
   )
-  for (const { driveId, cableId, connector } of data.ports) {
-    const own = ownLinks.get(driveId)
-    const cable = cableOf.get(cableId)
-    if (!own || !cable) continue
-    const wide = sharedLink(cable, own.host.host, connector, board, byId)
-    if (wide) shared.set(wide.id, wide)
-    const way: LinkId[] = []
-    for (const link of own.links) {
-      links.push(link)
-      way.push(link.id)
-    }
-    if (wide) way.push(wide.id)
-    way.push(...own.host.way)
-    pathOf.set(driveId, { driveId, links: way })
+  for (const [driveId, own] of ownLinks) {
+    links.push(...own.links)
+    if (own.wide) shared.set(own.wide.id, own.wide)
+    pathOf.set(driveId, own.path)
   }
   links.push(...shared.values(), ...fixed.own)
   const drivePaths: DrivePath[] = []
@@ -77,21 +72,35 @@ export function linksOf({ fixed, byId, data, bays, driveIn, solver }: LinksGiven
 
 /** The links of each drive on a cable, the very same as before where it hangs on the same port. */
 function linksOfDrives(
-  { ports }: DataWiring,
-  cableOf: ReadonlyMap<string, DataCable>,
+  { ports, cables }: DataWiring,
+  board: Piece<'board'>,
   byId: ReadonlyMap<PieceId, Piece>,
   hosts: FixedLinks['hosts'],
   before: ReadonlyMap<PieceId, OwnLinks> | undefined,
 ): Map<PieceId, OwnLinks> {
+  const cableOf = new Map<string, DataCable>()
+  for (const cable of cables) cableOf.set(cable.id, cable)
   const found = new Map<PieceId, OwnLinks>()
   for (const { driveId, cableId, connector } of ports) {
     const drive = byId.get(driveId)
-    const host = hosts.get(cableOf.get(cableId)?.hostId ?? '')
-    if (drive?.dataSheet.kind !== 'drive' || !host) continue
+    const cable = cableOf.get(cableId)
+    const host = hosts.get(cable?.hostId ?? '')
+    if (drive?.dataSheet.kind !== 'drive' || !cable || !host) continue
+    const [end] = cable.ends
+    const sharedEnd = end?.isShared ? end : null
     let own = before?.get(driveId)
-    if (own?.drive !== drive || own.host !== host || own.connector !== connector) {
+    if (
+      own?.drive !== drive ||
+      own.host !== host ||
+      own.cableId !== cableId ||
+      own.connector !== connector ||
+      own.sharedEnd !== sharedEnd
+    ) {
       const links = driveLinks(drive as Piece<'drive'>, host.host, connector)
-      own = { drive, host, connector, links }
+      const wide = sharedEnd && sharedLink(cableId, sharedEnd, host.host, connector, board, byId)
+      const way = [...links, ...(wide ? [wide] : [])].map(({ id }) => id)
+      const path = { driveId, links: [...way, ...host.way] }
+      own = { drive, host, cableId, connector, sharedEnd, links, wide, path }
     }
     found.set(driveId, own)
   }
@@ -100,19 +109,18 @@ function linksOfDrives(
 
 /** The cable to a plug behind which a chip shares the lanes: an enclosure, some backplanes. */
 function sharedLink(
-  { ends, id }: DataCable,
+  cableId: string,
+  end: DataEnd,
   host: PortHost,
   connector: number,
   board: Piece<'board'>,
   byId: ReadonlyMap<PieceId, Piece>,
-): Link | null {
-  const [end] = ends
-  if (!end?.isShared) return null
+): Link {
   const box = end.plug === 'USB' && 'piece' in end.ref ? byId.get(end.ref.piece) : undefined
   const lanes = Math.min(host.lanes, end.lanes)
   return {
     kind: 'cable',
-    id: `cable ${id}`,
+    id: `cable ${cableId}`,
     name: `cable to ${end.name}`,
     ...(box
       ? usbRate(board, box)

@@ -91,28 +91,29 @@ interface Made<Place, End> {
 }
 
 interface MadeAt<Place, End> extends Ends<End> {
-  made: ReadonlyMap<string, Made<Place, End>>
+  /** Place by place. */
+  made: readonly Made<Place, End>[]
 }
 
 /** The ends at places, each the very same as before while nothing behind it has changed. */
-function endsAt<Place extends { key: string; bayIds: readonly BayId[] }, End>(
+function endsAt<Place extends { bayIds: readonly BayId[] }, End>(
   places: readonly Place[],
   { groups, driveIn }: Pick<BaysGiven, 'driveIn' | 'groups'>,
   endAt: (place: Place, behind: readonly DriveBehind[]) => End | null,
   lookOf: (end: End, groups: DriveGroups) => string,
   before: MadeAt<Place, End> | undefined,
 ): MadeAt<Place, End> {
-  const made = new Map<string, Made<Place, End>>()
+  const made: Made<Place, End>[] = []
   const ends: End[] = []
   const looks: string[] = []
   for (const place of places) {
-    const drives = behind(place.bayIds, driveIn)
-    let one = before?.made.get(place.key)
-    if (one?.place !== place || one.groups !== groups || !areSame(one.behind, drives)) {
+    let one = before?.made[made.length]
+    if (one?.place !== place || one.groups !== groups || !areBehind(one.behind, place, driveIn)) {
+      const drives = place.bayIds.map((id) => driveIn.get(id) ?? null)
       const end = endAt(place, drives)
       one = { place, behind: drives, groups, end, look: end ? lookOf(end, groups) : '' }
     }
-    made.set(place.key, one)
+    made.push(one)
     if (!one.end) continue
     ends.push(one.end)
     looks.push(one.look)
@@ -120,14 +121,14 @@ function endsAt<Place extends { key: string; bayIds: readonly BayId[] }, End>(
   return { made, ends, look: looks.join(';') }
 }
 
-function behind(
-  bayIds: readonly BayId[],
+/** Whether the bays of a place hold these drives; a loop, since it is asked for every plug at every move. */
+function areBehind(
+  drives: readonly DriveBehind[],
+  { bayIds }: { bayIds: readonly BayId[] },
   driveIn: ReadonlyMap<BayId, Piece<'drive'>>,
-): DriveBehind[] {
-  const drives: DriveBehind[] = []
-  for (const id of bayIds) drives.push(driveIn.get(id) ?? null)
-  return drives
+): boolean {
+  for (let at = 0; at < bayIds.length; at += 1) {
+    if ((driveIn.get(bayIds[at] ?? '') ?? null) !== drives[at]) return false
+  }
+  return true
 }
-
-const areSame = (some: readonly DriveBehind[], others: readonly DriveBehind[]): boolean =>
-  some.length === others.length && some.every((drive, at) => drive === others[at])
