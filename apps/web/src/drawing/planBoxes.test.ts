@@ -9,6 +9,7 @@ import { driveDetails, supplyDetails } from './caseDetails'
 import { fanDetails } from './fanDetails'
 import type { Detail } from './detail'
 import { planBoxes } from './planBoxes'
+import { labelWidth } from './placeLabels'
 import { boxLabels } from './planLabels'
 
 const { parts } = catalogueFile.parse(JSON.parse(readFileSync('demo/catalogue.json', 'utf8')))
@@ -208,18 +209,19 @@ test.each(['tindrel-watch-atx', 'tindrel-old-m'])(
     const box = boxesOf(machine).find(({ what }) => what === 'board')
     if (!board || !box) throw new Error('no board')
     const [name] = boxLabels(box, 1, plane)
-    const halfHeight = 8
-    expect(name?.y).toBeGreaterThan(board.acrossMm + halfHeight)
-    expect(name?.y).toBeLessThan(board.acrossMm + board.widthMm - halfHeight)
-    const named = boardDetails(machine, arrangement).filter(({ words }) =>
-      /^slot \d|memory|module/.test(words),
+    if (!name) throw new Error('no name')
+    const [halfWidth, halfHeight] = [labelWidth(name.text) / 2, 8]
+    expect(name.y - halfHeight).toBeGreaterThan(board.acrossMm)
+    expect(name.y + halfHeight).toBeLessThan(board.acrossMm + board.widthMm)
+    expect(name.x - halfWidth).toBeGreaterThanOrEqual(board.frontMm)
+    const named = boardDetails(machine, arrangement).flatMap((detail) =>
+      detail.shape === 'rect' && /^slot \d|memory|module/.test(detail.words) ? [detail] : [],
     )
     expect(named.length).toBeGreaterThan(2)
-    for (const detail of named) {
-      if (detail.shape !== 'rect') throw new Error('no rectangle')
-      const middle = detail.y + detail.height / 2
-      const apart = Math.abs(middle - (name?.y ?? 0)) - detail.height / 2
-      expect(apart).toBeGreaterThanOrEqual(halfHeight)
+    for (const { words, x, y, width, height } of named) {
+      const apartX = Math.abs(x + width / 2 - name.x) - width / 2 - halfWidth
+      const apartY = Math.abs(y + height / 2 - name.y) - height / 2 - halfHeight
+      expect([words, Math.max(apartX, apartY) >= 0]).toEqual([words, true])
     }
   },
 )

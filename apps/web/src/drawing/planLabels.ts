@@ -11,7 +11,7 @@ const DRIVE_WORDS_MM = 130
 /** Of a label's middle from the edge of its box. */
 const EDGE_PX = 13
 /** Of the middle of a board's name from the card in its first slot. */
-const UNDER_CARD_PX = 9
+const UNDER_CARD_PX = 9.5
 /** From the rear edge of a board to what its sockets leave free. */
 const BEHIND_SOCKETS_MM = 28
 

@@ -31,6 +31,8 @@ test.each([
   ['brisk-120', 'noiseDecibels', '17 dB(A)'],
   ['quillon-keep-16', 'formFactor', '3.5"'],
   ['quillon-keep-16', 'pcieLanes', 'does not apply'],
+  ['quillon-keep-16', 'startCycles', '600,000'],
+  ['quillon-keep-16', 'physicalSectorBytes', '4,096 B'],
   ['quillon-keep-16', 'm2Keys', 'does not apply'],
   ['quillon-keep-16', 'enduranceBytes', 'does not apply'],
   ['quillon-shard-1m', 'formFactor', 'M.2'],

@@ -18,6 +18,9 @@ type Priced = Pick<CataloguePart, 'sheet' | 'price'>
 /** Memory and what a board addresses are counted in powers of two, drives as they are sold. */
 const IN_POWERS_OF_TWO = new Set(['board', 'memory'])
 
+/** Sectors and packets are told to the byte, whatever holds files is not. */
+const FEWEST_ROUNDED_BYTES = 1e6
+
 /** A value of a data sheet as people read it, with its unit. */
 export function valueWords(part: Priced, column: SheetColumn): string {
   const value = columnValue(partValues(part), column.name)
@@ -45,13 +48,14 @@ function numberWords({ sheet, price }: Priced, { unit }: SheetColumn, value: num
     case 'cents':
       return price ? format.money(value, price.currency) : String(value)
     case 'B':
+      if (value < FEWEST_ROUNDED_BYTES) return `${format.number(value)} B`
       return IN_POWERS_OF_TWO.has(sheet.kind) ? format.space(value) : format.drive(value)
     case 'B/s':
       return `${format.number(value / 1e6)} MB/s`
     case 'bit/s':
       return `${format.number(value / 1e9, 1)} Gb/s`
     case '':
-      return String(value)
+      return format.number(value, 2)
     default:
       return `${format.number(value, 2)} ${unit}`
   }
