@@ -15,7 +15,7 @@ need_npm_packages
 bash scripts/build.sh
 THROWAWAY=
 trap throwaway_end EXIT
-for bench in evaluations layouts paths large tracing; do
+for bench in evaluations layouts paths large boards tracing; do
   # Built as the application is: the loader of the tests makes every function slower.
   npx --no-install esbuild "bench/$bench.ts" --bundle --platform=node --format=esm \
     --outfile="$STATE/bench/$bench.mjs" --log-level=error
