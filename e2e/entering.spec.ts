@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test'
 import { choose, expect, openDesign, test } from './support/test'
 
 test('sizes are taken with their unit, what was understood is said, and what is wrong stays until it is corrected', async ({
@@ -85,7 +86,19 @@ test('bays and slots are entered as rows of fields: copied, taken out, none, or 
   await page.getByRole('option', { name: 'CPU', exact: true }).click()
   await slots.getByRole('button', { name: 'Remove slots 2' }).click()
   await slots.getByRole('group', { name: 'slots 1' }).getByLabel('PCIe generation').fill('fast')
-  await expect(slots).toContainText('“fast” is not a number')
+  await expect(slots).toContainText('PCIe generation: “fast” is not a number')
+  // The complaint stands under its row, so that the fields stay in line; nothing hidden makes the page longer.
+  const first = slots.getByRole('group', { name: 'slots 1' })
+  const bottomOf = async (field: Locator): Promise<number> => {
+    const box = await field.boundingBox()
+    return box ? Math.round(box.y + box.height) : NaN
+  }
+  expect(await bottomOf(first.getByLabel('PCIe generation'))).toBe(
+    await bottomOf(first.getByRole('combobox', { name: 'open end' })),
+  )
+  expect(
+    await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight),
+  ).toBe(0)
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByText('Not kept yet: one value cannot be taken.')).toBeVisible()
   await slots.getByRole('group', { name: 'slots 1' }).getByLabel('PCIe generation').fill('4')

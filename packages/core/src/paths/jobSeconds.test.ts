@@ -1,8 +1,12 @@
-import { demoDesign } from '../../fixtures/demo'
+import { changedPart, demoDesign } from '../../fixtures/demo'
+import { longSlot } from '../../fixtures/longSlot'
 import { withPart } from '../../fixtures/ruleTable'
 import type { Design, Pool } from '../design/design'
 import { changeBrief } from '../design/edits/changeFields'
 import { changeSheet } from '../design/edits/changeSheet'
+import { pinCard } from '../design/edits/pinPaths'
+import { putDrivesInBays } from '../design/edits/putDrivesInBays'
+import { removeParts } from '../design/edits/removeParts'
 import { designCapacity } from '../pool/designCapacity'
 import { driveSizes } from '../machine/driveSizes'
 import { piecesOf } from '../machine/machine'
@@ -242,6 +246,33 @@ describe('the share of the links that a job has', () => {
     expect(secondsAt(50e6, 60e6, false)).toBeCloseTo(DRIVE_BYTES / 60e6, 3)
     expect(secondsAt(50e6, 60e6, true)).toBeCloseTo(DRIVE_BYTES / 50e6, 3)
   })
+})
+
+test('what slow drives leave of a link shortens the job of the others', () => {
+  // One lane of the second generation, 400 MB/s, for six slow drives and six quick ones.
+  const slots = [longSlot(1, 2), longSlot(16, 3)]
+  const board = withPart(cabin, 'tindrel-middle-m', { slots, sataPorts: 0 })
+  const narrow = pinCard(removeParts(board, ids.slice(6)), 'controller-1', 1)
+  const slow = changedPart('quillon-keep-12', {
+    capacityBytes: 1e12,
+    outerRateBytesPerSecond: 10e6,
+  })
+  const bays = cabin.fitted.flatMap(({ id, bay }) =>
+    bay && ids.slice(6).includes(id) ? [bay] : [],
+  )
+  const both = putDrivesInBays(narrow, slow, bays)
+  const slowIds = both.fitted.flatMap(({ id, bay }) => (bay && bays.includes(bay) ? [id] : []))
+  const design: Design = {
+    ...both,
+    pools: withGroups(
+      { id: 'group-1', kind: 'raidz2', driveIds: ids.slice(0, 6) },
+      { id: 'group-2', kind: 'raidz2', driveIds: slowIds },
+    ).pools,
+  }
+  const machine = resolveMachine(design)
+  const { seconds } = scenarioRates(design, machine, scrub)
+  const bytes = jobSurfaces(design, machine).full.get(ids[0] ?? '')?.jobBytes ?? 0
+  expect((seconds ?? 0) / (bytes / ((400e6 - 6 * 10e6) / 6))).toBeCloseTo(1, 6)
 })
 
 const twoPools: Design = {

@@ -86,7 +86,7 @@ export const boardSheet = z.strictObject({
   socket: shortText,
   sataPorts: count,
   sataGenerations: maybe(z.array(z.int().min(1).max(3)).max(32)).describe(
-    'Generation of each port, when they differ: `[3, 3, 2, 2]`.',
+    'Generation of each port, when they differ, as 3; 3; 2; 2.',
   ),
   fourLanePlugs: maybe(z.array(fourLanePlug).max(4)).describe(
     'Plugs of four lanes for drives, apart from its single SATA ports; null is read as none.',
