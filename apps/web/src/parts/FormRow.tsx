@@ -5,6 +5,7 @@ import { SmallChoice } from '../controls/SmallChoice'
 import { BaysPreview } from './BaysPreview'
 import { InsidesField } from './InsidesField'
 import { rowSentence } from './rowSentences'
+import { choiceWords } from './sheetWords'
 import { TableField, type TableFieldProps } from './TableField'
 import { byColumn, fieldKey, type TypedSheet } from './typedSheet'
 import styles from './parts.module.css'
@@ -75,7 +76,10 @@ export function FormRow({ column, control, parts }: FormRowProps) {
             problemId={problem && `problem-${name}`}
             options={[
               { value: '', text: 'not known' },
-              ...choices.map((choice) => ({ value: String(choice), text: String(choice) })),
+              ...choices.map((choice) => ({
+                value: String(choice),
+                text: choiceWords(column, choice),
+              })),
             ]}
             onChange={onText}
           />

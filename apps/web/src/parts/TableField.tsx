@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { SmallChoice } from '../controls/SmallChoice'
 import { isSaidOfSlot } from './plainPci'
 import type { RowChoice, RowSentence } from './rowSentences'
+import { choiceWords } from './sheetWords'
 import styles from './parts.module.css'
 
 /** What is typed in one row, by the name of its column. */
@@ -188,10 +189,11 @@ function problemOf(column: SheetColumn, text: string): string | null {
   return 'reason' in read ? read.reason : null
 }
 
-function choicesOf({ type, choices }: SheetColumn): RowChoice[] | null {
+function choicesOf(column: SheetColumn): RowChoice[] | null {
+  const { type, choices } = column
   if (type === 'yes or no') return ['yes', 'no'].map((value) => ({ value, text: value }))
   if (type !== 'choice') return null
-  return choices.map((choice) => ({ value: String(choice), text: String(choice) }))
+  return choices.map((choice) => ({ value: String(choice), text: choiceWords(column, choice) }))
 }
 
 /** The rows of a table as texts; null where it is not known. */

@@ -46,7 +46,7 @@ test('a table reads row by row, in words', () => {
     'key M, carries PCIe, silences SATA ports 0',
     'key E, carries PCIe, silences SATA ports 0',
   ])
-  expect(shown('ashgrove-hearth-4', 'bayBlocks')).toContain('bay width 102 mm')
+  expect(shown('ashgrove-hearth-4', 'bayBlocks')).toMatch(/form factor 3\.5", .*bay width 102 mm/)
 })
 
 test('of a plain PCI slot no lanes and no generation are told', () => {

@@ -30,11 +30,14 @@ export function valueWords(part: Priced, column: SheetColumn): string {
   if (Array.isArray(value)) return listWords(value)
   if (typeof value === 'number') return numberWords(part, column, value)
   if (typeof value !== 'string') return ''
-  return column.name === 'formFactor' && isInInches(value) ? `${value}"` : value
+  return choiceWords(column, value)
 }
 
-/** Drives and bays are named by inches, or by what they are put into. */
-const isInInches = (formFactor: string): boolean => !Number.isNaN(Number(formFactor))
+/** One of the values that can be chosen. Drives and bays are named by inches, or by what they are put into. */
+export function choiceWords({ name }: Pick<SheetColumn, 'name'>, choice: string | number): string {
+  const isInInches = name === 'formFactor' && !Number.isNaN(Number(choice))
+  return isInInches ? `${choice}"` : String(choice)
+}
 
 /** Whether a value says anything of a part: it is there, or could be beside what else the part is. */
 export function isSaid(part: Priced, { name }: SheetColumn): boolean {
@@ -90,7 +93,7 @@ function entryWords(entry: unknown): string {
             ? value
               ? 'yes'
               : 'no'
-            : String(value)
+            : choiceWords({ name: key }, value as string | number)
       return `${label} ${text}${unit && ` ${unit}`}`
     })
     .join(', ')
