@@ -1,9 +1,10 @@
 import type { Severity } from '@flint/core/figures'
+import { memo } from 'react'
 
 const WORDS: Record<Severity, string> = { blocks: 'blocks', risks: 'risk', note: 'note' }
 
 /** A shape for each severity, so that colour never says it alone. */
-export function SeverityShape({ severity }: { severity: Severity }) {
+export const SeverityShape = memo(function SeverityShape({ severity }: { severity: Severity }) {
   return (
     <svg
       width="13"
@@ -21,4 +22,4 @@ export function SeverityShape({ severity }: { severity: Severity }) {
       {severity === 'note' && <circle cx="7" cy="7" r="4.5" />}
     </svg>
   )
-}
+})

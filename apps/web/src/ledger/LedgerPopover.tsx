@@ -10,11 +10,12 @@ interface LedgerPopoverProps {
   children: ReactNode
 }
 
-/** What an entry of the ledger has to say, over it. */
+/** What an entry of the ledger has to say, over it. Closed there is none of it, since the ledger changes with every key. */
 export function LedgerPopover({ title, anchor, onClose, children }: LedgerPopoverProps) {
+  if (!anchor) return null
   return (
     <Popover
-      open={anchor !== null}
+      open
       anchorEl={anchor}
       onClose={onClose}
       anchorOrigin={{ vertical: 'top', horizontal: 'right' }}

@@ -1,3 +1,4 @@
+import { sameValue } from '@flint/core/editing'
 import { upperFirst } from '@flint/core/figures'
 import { memo } from 'react'
 import { useNavigate } from 'react-router'
@@ -39,6 +40,7 @@ export const Findings = memo(function Findings() {
   )
 })
 
+/** Worded anew with every design, so it is compared by what it says. */
 const FindingEntry = memo(function FindingEntry({ finding }: { finding: ShownFinding }) {
   const { code, severity, sentence, houseRule, fix, fixLabel, step, partIds } = finding
   const dispatch = useAppDispatch()
@@ -79,4 +81,4 @@ const FindingEntry = memo(function FindingEntry({ finding }: { finding: ShownFin
       )}
     </li>
   )
-})
+}, sameValue)
