@@ -30,6 +30,14 @@ test('two at one place: the second is moved by a row, and a third has a line to 
   expect(placed.filter(({ from }) => from !== null)).toHaveLength(2)
 })
 
+test('one that may be somewhere else just as well is there without a line, while its first place is taken', () => {
+  const other = { ...label('b', 'Sixteen', 100, 50), orAt: [{ x: 300, y: 150 }] }
+  const [, moved] = placeLabels([label('a', 'Sixteen', 100, 50), other], DRAWING)
+  expect(moved).toMatchObject({ top: 142, from: null })
+  const [first] = placeLabels([other], DRAWING)
+  expect(first?.top).toBe(42)
+})
+
 test('words too long for the drawing are cut, and kept for those who point at them', () => {
   const long = 'A very long name of a card that nobody should have given it'
   const [cut] = placeLabels([label('a', long, 10, 10)], { width: 90, height: 40 })

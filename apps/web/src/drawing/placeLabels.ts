@@ -8,6 +8,8 @@ export interface Label {
   /** Where its middle should be. */
   x: number
   y: number
+  /** Where else it may be just as well, the best first, while another label is there. */
+  orAt?: readonly { x: number; y: number }[]
   look: 'words' | 'chip' | 'missed'
 }
 
@@ -45,19 +47,23 @@ export function placeLabels(
   drawing: { width: number; height: number },
 ): PlacedLabel[] {
   const placed: PlacedLabel[] = []
-  for (const { id, text: whole, x, y, look } of labels) {
+  for (const { id, text: whole, x, y, orAt = [], look } of labels) {
     const most = Math.floor((drawing.width - 2 * PADDING_PX) / LETTER_PX)
     const text = cutText(whole, Math.max(1, Math.min(MOST_LETTERS, most)))
     const width = labelWidth(text)
-    const wanted = {
-      left: between(x - width / 2, 0, drawing.width - width),
-      top: between(y - HEIGHT_PX / 2, 0, drawing.height - HEIGHT_PX),
-    }
-    const free = places(wanted, width, drawing).find((at) =>
-      placed.every((other) => !overlap({ ...at, width, height: HEIGHT_PX }, other)),
-    )
+    const around = (middle: { x: number; y: number }): At => ({
+      left: between(middle.x - width / 2, 0, drawing.width - width),
+      top: between(middle.y - HEIGHT_PX / 2, 0, drawing.height - HEIGHT_PX),
+    })
+    const isFree = (at: At): boolean =>
+      placed.every((other) => !overlap({ ...at, width, height: HEIGHT_PX }, other))
+    const wanted = [{ x, y }, ...orAt].map(around)
+    const free =
+      wanted.find(isFree) ?? places(around({ x, y }), width, drawing).find((at) => isFree(at))
     if (!free) continue
-    const isFar = Math.hypot(free.left - wanted.left, free.top - wanted.top) > NEAR_PX
+    const isFar = wanted.every(
+      ({ left, top }) => Math.hypot(free.left - left, free.top - top) > NEAR_PX,
+    )
     placed.push({
       id,
       text,

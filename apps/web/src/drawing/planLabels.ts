@@ -11,7 +11,9 @@ const DRIVE_WORDS_MM = 130
 /** Of a label's middle from the edge of its box. */
 const EDGE_PX = 13
 /** Of the middle of a board's name from the card in its first slot. */
-const UNDER_CARD_PX = 9.5
+const UNDER_CARD_PX = 11
+/** Of a label's middle over its box. */
+const OVER_PX = 7
 /** From the rear edge of a board to what its sockets leave free. */
 const BEHIND_SOCKETS_MM = 28
 
@@ -24,24 +26,26 @@ export function boxLabels(
   const { id, frontMm, acrossMm, depthMm, widthMm, words, overMm, what } = box
   const isCard = what === 'card'
   const middle = (frontMm + depthMm / 2) * pxPerMm
-  const { x, y } = {
+  const edge = { x: middle, y: acrossMm * pxPerMm + EDGE_PX }
+  const over = { x: middle, y: acrossMm * pxPerMm - OVER_PX }
+  const at = {
     card: { x: middle, y: (acrossMm + widthMm / 2) * pxPerMm },
-    board: boardWordsAt(box, pxPerMm, plane),
-    supply: { x: middle, y: acrossMm * pxPerMm + EDGE_PX },
+    board: { ...boardWordsAt(box, pxPerMm, plane), orAt: [edge, over] },
+    supply: edge,
   }[what]
   const missed: Label = {
     id: `${id} too far`,
     text: `△ ${format.number(overMm)} mm too far`,
     x: middle,
-    y: isCard ? y : (acrossMm + widthMm) * pxPerMm - EDGE_PX,
+    y: isCard ? at.y : (acrossMm + widthMm) * pxPerMm - EDGE_PX,
     look: 'missed',
   }
-  return [{ id: `${id} words`, text: words, x, y, look: 'words' }, ...(overMm > 0 ? [missed] : [])]
+  return [{ id: `${id} words`, text: words, ...at, look: 'words' }, ...(overMm > 0 ? [missed] : [])]
 }
 
 /**
  * Between the memory and the first slot, beside the sockets: there a board has its chipset and nothing that anything
- * is plugged into. On a smaller board at its edge.
+ * is plugged into. On a smaller board at its edge, and there or over it where something else is said in that place.
  */
 function boardWordsAt(
   box: PlanBoxShape,
