@@ -39,8 +39,8 @@ const NEAR_PX = 12
 /**
  * Where do labels go, so that none lies over another one or beyond the drawing?
  *
- * One after the other, each to the free place that is nearest to what it belongs to. One for which there is no place
- * is left out.
+ * One after the other, each to the first of its own places that is free, or else to the free place that is nearest to
+ * what it belongs to. One for which there is no place is left out.
  */
 export function placeLabels(
   labels: readonly Label[],
