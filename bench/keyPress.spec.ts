@@ -5,6 +5,12 @@ const PRESSES = 60
 /** By then a page has fetched what it fetches while it has nothing else to do. */
 const SETTLED_MS = 6_000
 
+/**
+ * Between two presses, milliseconds. Waits of one length would keep step with the frames, so that every press came at
+ * the same place of one, mostly just after it had begun; people press at any.
+ */
+const pauseAfter = (press: number): number => 30 + ((press * 5) % 17)
+
 test('key press to ledger', async ({ house, page }) => {
   await openDesign(page, house, 'Cabin archive')
   await page.waitForTimeout(SETTLED_MS)
@@ -32,10 +38,10 @@ test('key press to ledger', async ({ house, page }) => {
   })
   for (let press = 0; press < PRESSES; press += 1) {
     await page.keyboard.press(press % 2 === 0 ? '7' : 'Backspace')
-    await page.waitForTimeout(30)
+    await page.waitForTimeout(pauseAfter(press))
     if (press % 2 === 1) {
       await page.keyboard.press('9')
-      await page.waitForTimeout(30)
+      await page.waitForTimeout(pauseAfter(press + 8))
       await page.keyboard.press('Control+a')
     }
   }

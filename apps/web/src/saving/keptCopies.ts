@@ -119,7 +119,8 @@ export class KeptCopies {
     return new Promise((resolve) => {
       const tell = [...(this.#wishes.get(designId)?.tell ?? []), resolve]
       this.#wishes.set(designId, { copy, tell })
-      this.#writing ??= this.#writeAll()
+      // What the browser copies for its database would hold up the frame that answers a key.
+      this.#writing ??= nextTask().then(() => this.#writeAll())
     })
   }
 
@@ -159,6 +160,17 @@ export class KeptCopies {
     }
   }
 }
+
+/** As soon as the browser has drawn what a key has changed; never slowed down, as timers of hidden windows are. */
+const nextTask = (): Promise<void> =>
+  new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel()
+    port1.onmessage = () => {
+      port1.close()
+      resolve()
+    }
+    port2.postMessage(null)
+  })
 
 const transactionOn = (database: KeptDatabase) =>
   database.transaction('copies', 'readwrite', { durability: 'strict' })
