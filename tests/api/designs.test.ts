@@ -226,6 +226,20 @@ describe('what is refused leaves the stored document untouched', () => {
     expect(await read(id)).toMatchObject({ revision: 1, document: good })
   })
 
+  test('a change without a body is one only where something is deleted', async () => {
+    const { id } = await create(good)
+    await api().delete(`/api/designs/${id}`).expect(204)
+    await api().get(`/api/designs/${id}`).expect(404)
+    await api().post('/api/designs').expect(415)
+    const other = await create(good)
+    await api().put(`/api/designs/${other.id}`).expect(415)
+    await api()
+      .delete(`/api/designs/${other.id}`)
+      .set('content-type', 'text/plain')
+      .send('{}')
+      .expect(415)
+  })
+
   test('what is not JSON, not an object, not declared as JSON, or too large', async () => {
     const { id } = await create(good)
     const put = () => api().put(`/api/designs/${id}`)

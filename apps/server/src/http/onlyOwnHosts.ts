@@ -23,10 +23,16 @@ export function onlyOwnHosts(ownNames: readonly string[]): RequestHandler {
   }
 }
 
-/** Changes come as JSON, which other people's pages cannot send without being asked first. */
+/**
+ * Changes come as JSON, which other people's pages cannot send without being asked first. Nor can they delete, so what
+ * is deleted needs no body to say so.
+ */
 export const onlyJsonChanges: RequestHandler = (request, _response, next) => {
   const changes = !['GET', 'HEAD', 'OPTIONS'].includes(request.method)
-  if (changes && !request.is('application/json')) {
+  // Null without a body.
+  const isJson = request.is('application/json')
+  const isBareDelete = request.method === 'DELETE' && isJson === null
+  if (changes && !isJson && !isBareDelete) {
     throw new HttpProblem(415, 'Not accepted', 'Send changes as application/json.')
   }
   next()
