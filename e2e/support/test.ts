@@ -42,7 +42,11 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
 
 /** Opens a design of the shelf by its name, at its own address. */
 export async function openDesign(page: Page, house: House, name: string): Promise<void> {
-  const answer = await page.request.get(`${house.url}/api/designs`, { params: { find: name } })
+  // The server may just be closing a connection that was idle; who asks again has a new one.
+  const answer = await page.request.get(`${house.url}/api/designs`, {
+    params: { find: name },
+    maxRetries: 2,
+  })
   const { rows } = (await answer.json()) as ShelfPage
   const row = rows.find((one) => one.name === name)
   if (!row) throw new Error(`${name} is not on the shelf`)
