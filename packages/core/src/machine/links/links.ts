@@ -88,6 +88,7 @@ function linksOfDrives(
     if (drive?.dataSheet.kind !== 'drive' || !cable || !host) continue
     const [end] = cable.ends
     const sharedEnd = end?.isShared ? end : null
+    // Board and boxes need not be compared: a host is another one as soon as any piece is.
     let own = before?.get(driveId)
     if (
       own?.drive !== drive ||
